@@ -1,0 +1,76 @@
+/** How long reading takes: pages to words by the book's form, words to minutes by who reads. */
+import { gradeOf } from '../ladder/age';
+import { byId, groupBy } from '../plan/lookup';
+import type { BookForm, Part, Plan, Role, Use } from '../plan/plan';
+
+/** Words on a page, by form. Common practice, no source; forms without running text have none. */
+export const WORDS_PER_PAGE: Partial<Record<BookForm, number>> = { book: 250, reader: 90, 'picture book': 60, workbook: 100, cards: 40, site: 250 };
+
+/** Words a minute an adult reads aloud (Brysbaert 2019, meta-analysis: 183). */
+export const ALOUD_RATE = 183;
+/** Children listen and look while they are read to: the part of that rate which is left. Our own choice. */
+export const LISTENING_PACE = 0.8;
+
+/** Words a minute read silently by school grade 1 to 12 (Taylor 1965; values from memory). */
+export const SILENT_RATE = [80, 115, 138, 158, 173, 185, 195, 204, 214, 224, 237, 250];
+
+/** Minutes a reading takes when its pages say nothing. */
+const READING_WITHOUT_PAGES = 15;
+/** Minutes of a part of any other kind for which none were given. */
+const PART_WITHOUT_MINUTES = 20;
+
+/** Silent words a minute for a school grade; below grade 1 the rate of grade 1 stands, above 12 that of 12. */
+export function silentRate(grade: number): number {
+  return SILENT_RATE[Math.min(12, Math.max(1, grade)) - 1];
+}
+
+export function minutesAloud(words: number): number {
+  return Math.ceil(words / (ALOUD_RATE * LISTENING_PACE));
+}
+
+export function minutesAlone(words: number, grade: number): number {
+  return Math.ceil(words / silentRate(grade));
+}
+
+const READ_ALOUD: Role[] = ['spine', 'together'];
+
+/** What is read in a part: the uses of its lesson whose books are read that way, by that child if one is named. */
+export function usesRead(plan: Plan): (part: Part, childId: string) => Use[] {
+  const pulls = byId(plan.pulls);
+  const uses = groupBy(plan.uses, (u) => u.lessonId);
+  return (part, childId) =>
+    (uses.get(part.lessonId) ?? []).filter((use) => {
+      const pull = pulls.get(use.pullId);
+      if (!pull) return false;
+      if (part.kind === 'read-aloud') return READ_ALOUD.includes(pull.role);
+      return part.kind === 'own-reading' && pull.role === 'own' && (pull.childId === null || pull.childId === childId);
+    });
+}
+
+/** Pages of a use; the whole book when none are named, 0 when the book has no number of pages. */
+export function pagesOf(use: Use, bookPages: number | null): number {
+  if (use.firstPage !== null) return (use.lastPage ?? use.firstPage) - use.firstPage + 1;
+  return bookPages ?? 0;
+}
+
+/** Minutes of a part for a child, from the pages of what is read in it; a plain allowance where nothing is known. */
+export function readingMinutes(plan: Plan): (part: Part, childId: string) => number {
+  const books = byId(plan.books);
+  const pulls = byId(plan.pulls);
+  const children = byId(plan.children);
+  const lessons = byId(plan.lessons);
+  const units = byId(plan.units);
+  const read = usesRead(plan);
+  return (part, childId) => {
+    if (part.kind !== 'read-aloud' && part.kind !== 'own-reading') return PART_WITHOUT_MINUTES;
+    let words = 0;
+    for (const use of read(part, childId)) {
+      const book = books.get(pulls.get(use.pullId)!.bookId)!;
+      words += pagesOf(use, book.pages) * (WORDS_PER_PAGE[book.form] ?? 0);
+    }
+    if (words === 0) return READING_WITHOUT_PAGES;
+    if (part.kind === 'read-aloud') return minutesAloud(words);
+    const starts = units.get(lessons.get(part.lessonId)!.unitId)!.starts;
+    return minutesAlone(words, gradeOf(children.get(childId)!.birthMonth, starts));
+  };
+}

@@ -1,0 +1,127 @@
+/** What a lay-out is made from, and how it is read out of a plan. */
+import { schoolDays, windowsOf, type DayWindow, type SchoolDay } from '../calendar/school-days';
+import type { IsoDate, WindowName } from '../plan/measures';
+import type { Assignment, Part, Plan, Reason, Unit } from '../plan/plan';
+import { assignmentKey, byId, childrenOf, doneParts, groupBy } from '../plan/lookup';
+import { readingMinutes } from '../books/reading';
+
+export interface LayPart {
+  id: string;
+  title: string;
+  /** Minutes for each child who takes part. */
+  minutes: Record<string, number>;
+  /** Minutes the parent leads. */
+  lead: number;
+  window: WindowName | null;
+  fixedDate: IsoDate | null;
+  waitAfterHours: number;
+}
+
+export interface LayLesson {
+  id: string;
+  parts: LayPart[];
+}
+
+export interface LayUnit {
+  id: string;
+  starts: IsoDate;
+  wishedEnd: IsoDate | null;
+  lessonsPerWeek: number | null;
+  lessons: LayLesson[];
+}
+
+export interface Place {
+  date: IsoDate;
+  window: WindowName;
+}
+
+/** A part that stays where it is, and why. */
+export interface Held extends Place {
+  kind: Extract<Reason['kind'], 'done' | 'inked' | 'by-hand'>;
+}
+
+export interface LayoutInput {
+  days: SchoolDay[];
+  windows: DayWindow[];
+  /** Minutes a day each child can take. */
+  childLimits: Record<string, number>;
+  /** Minutes a day the parent can lead. */
+  leadLimit: number;
+  /** Nothing in pencil is laid before this day. */
+  today: IsoDate;
+  units: LayUnit[];
+  /** Parts that stay, by id. */
+  held: Map<string, Held>;
+  /** Where pencilled parts stood in the last lay-out, by id; what need not move does not. */
+  previous: Map<string, Place>;
+}
+
+export interface LayoutChoice {
+  today: IsoDate;
+  /** Units whose pencil is rubbed out and drawn afresh; the others keep what need not move. */
+  fresh?: 'all' | readonly string[];
+  /** Pencilled parts put somewhere by hand in this change. */
+  moved?: ReadonlyMap<string, Place>;
+}
+
+/** Reads a lay-out's input out of a plan; undefined while there is no family or no school year. */
+export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | undefined {
+  if (!plan.family || !plan.year) return undefined;
+  const partsOf = groupBy(plan.parts, (p) => p.lessonId);
+  const lessonsOf = groupBy(plan.lessons, (l) => l.unitId);
+  const minutesFor = partMinutes(plan);
+  const units = plan.units.map((unit): LayUnit => ({
+    id: unit.id,
+    starts: unit.starts,
+    wishedEnd: unit.wishedEnd,
+    lessonsPerWeek: unit.lessonsPerWeek,
+    lessons: (lessonsOf.get(unit.id) ?? []).map((lesson) => ({
+      id: lesson.id,
+      parts: (partsOf.get(lesson.id) ?? []).map((p) => minutesFor(p, unit)),
+    })),
+  }));
+  return {
+    days: schoolDays(plan.year),
+    windows: windowsOf(plan.year),
+    childLimits: Object.fromEntries(plan.children.map((c) => [c.id, c.minutes])),
+    leadLimit: plan.family.leadMinutes,
+    today: choice.today,
+    units,
+    ...standing(plan, choice),
+  };
+}
+
+function standing(plan: Plan, { fresh = [], moved = new Map() }: LayoutChoice): Pick<LayoutInput, 'held' | 'previous'> {
+  const held = new Map<string, Held>();
+  const previous = new Map<string, Place>();
+  const done = doneParts(plan);
+  const unitOfPart = new Map<string, string>();
+  const lessons = byId(plan.lessons);
+  for (const p of plan.parts) unitOfPart.set(p.id, lessons.get(p.lessonId)?.unitId ?? '');
+  for (const s of plan.sittings) {
+    const place = { date: s.date, window: s.window };
+    if (done.has(s.partId)) held.set(s.partId, { ...place, kind: 'done' });
+    else if (s.state === 'ink') held.set(s.partId, { ...place, kind: 'inked' });
+    else if (fresh !== 'all' && !fresh.includes(unitOfPart.get(s.partId)!)) previous.set(s.partId, place);
+  }
+  for (const [partId, place] of moved) held.set(partId, { ...place, kind: 'by-hand' });
+  return { held, previous };
+}
+
+/** How long each part takes each child, and the parent: from the part, its pages or its assignments. */
+export function partMinutes(plan: Plan): (part: Part, unit: Unit) => LayPart {
+  const assignments = new Map<string, Assignment>(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
+  const reading = readingMinutes(plan);
+  return (part, unit) => {
+    const who = childrenOf(part, unit, plan.children);
+    const minutes: Record<string, number> = {};
+    let lead = 0;
+    for (const child of who) {
+      const given = assignments.get(assignmentKey(part.id, child.id));
+      minutes[child.id] = given?.minutes ?? part.minutes ?? reading(part, child.id);
+      if (given) lead += given.parentMinutes;
+    }
+    if (part.lead === 'leads') lead = Math.max(lead, ...Object.values(minutes), 0);
+    return { id: part.id, title: part.title, minutes, lead, window: part.window, fixedDate: part.fixedDate, waitAfterHours: part.waitAfterHours };
+  };
+}

@@ -1,0 +1,399 @@
+/**
+ * The lay-out: a date and a window for every part, with the reason it stands there.
+ *
+ * Hard: lessons of a unit begin in order; parts of a lesson keep their order; waits pass; inked, done and
+ * hand-placed parts stay; no part on a closed day, before its unit, or (in pencil) before today; no child's
+ * and not the parent's minutes exceeded, of the day or of the window; fixed dates.
+ * Soft, in this order: few changes against the last lay-out; even weeks; a lesson in one piece, not over a
+ * weekend or a break; the wanted window.
+ *
+ * What comes after a wait does not hold up the next lesson: while the skeins dry, teaching goes on.
+ * The method is constructive: lessons are taken in the order of their target days, each is tried on the days
+ * around its target, and the cheapest trial is kept. Same input, same answer.
+ */
+import { addDays, daysBetween } from '../calendar/dates';
+import { schoolDayFrom, type DayWindow } from '../calendar/school-days';
+import type { IsoDate } from '../plan/measures';
+import type { Reason } from '../plan/plan';
+import type { LayLesson, LayoutInput, LayPart, LayUnit, Place } from './input';
+import { Ledger } from './ledger';
+import { Pace } from './pace';
+
+export interface Placement extends Place {
+  partId: string;
+  reason: Reason;
+}
+
+export interface Unplaced {
+  partId: string;
+  /** `too-long`: fits on no day; `no-room`: no day left with room; `no-day`: no school day left at all. */
+  why: 'too-long' | 'no-room' | 'no-day';
+  /** Who lacks the minutes: a child's id or `parent`. */
+  of?: string;
+}
+
+export interface Layout {
+  placements: Placement[];
+  unplaced: Unplaced[];
+}
+
+/** A moment in the plan: school day × windows + window. Order in number is order in time. */
+type Slot = number;
+
+/** How far past its target a lesson is looked at, in school days, before the first day that will do is taken. */
+const LOOK_AHEAD = 8;
+const COST = { day: 3, spread: 2, overWeekend: 6, overBreak: 10, window: 1 };
+
+interface Trial {
+  cost: number;
+  placed: { part: LayPart; slot: Slot; reason: Reason }[];
+}
+
+/** Who had no room for a part, on which school day. */
+interface Blocked {
+  by?: string;
+  day: number;
+}
+
+interface Attempt {
+  /** School day on which the first free part must stand. */
+  day: number;
+  aim: number;
+  kept: number | undefined;
+  earliest: Slot;
+  latest: Slot;
+  /** What stood in the way on the day aimed at. */
+  blocked: Blocked | undefined;
+}
+
+export function layOut(input: LayoutInput): Layout {
+  return new Drawing(input).draw();
+}
+
+class Drawing {
+  private readonly ledger: Ledger;
+  private readonly slotOf = new Map<string, Slot>();
+  private readonly reasonOf = new Map<string, Reason>();
+  private readonly unplaced: Unplaced[] = [];
+  private readonly windowCount: number;
+  private readonly dayOf = new Map<IsoDate, number>();
+  /** Held parts on days that are no longer school days: kept, outside the ledger. */
+  private readonly offCalendar = new Map<string, Placement>();
+  private readonly firstDay: number;
+
+  constructor(private readonly input: LayoutInput) {
+    this.ledger = new Ledger(input);
+    this.windowCount = input.windows.length;
+    for (const d of input.days) this.dayOf.set(d.date, d.index);
+    this.firstDay = this.dayFrom(input.today);
+  }
+
+  draw(): Layout {
+    for (const unit of this.input.units) for (const lesson of unit.lessons) for (const part of lesson.parts) this.hold(part);
+    const queues = this.input.units.map((unit) => new UnitQueue(unit, this.input, (id) => this.slotOf.get(id), this.windowCount));
+    for (;;) {
+      const next = soonest(queues);
+      if (!next) break;
+      this.placeLesson(next);
+    }
+    const placements: Placement[] = [];
+    for (const unit of this.input.units)
+      for (const lesson of unit.lessons)
+        for (const part of lesson.parts) {
+          const slot = this.slotOf.get(part.id);
+          if (slot !== undefined) placements.push({ partId: part.id, ...this.placeOf(slot), reason: this.reasonOf.get(part.id)! });
+          const off = this.offCalendar.get(part.id);
+          if (off) placements.push(off);
+        }
+    return { placements, unplaced: this.unplaced };
+  }
+
+  private placeOf(slot: Slot): Place {
+    return { date: this.input.days[Math.floor(slot / this.windowCount)].date, window: this.input.windows[slot % this.windowCount].name };
+  }
+
+  private dayFrom(date: IsoDate): number {
+    return schoolDayFrom(this.input.days, date)?.index ?? this.input.days.length;
+  }
+
+  private windowIndex(name: string): number {
+    return this.input.windows.findIndex((w) => w.name === name);
+  }
+
+  /** Puts a part that stays, or has a fixed date, where it must be. */
+  private hold(part: LayPart): void {
+    const held = this.input.held.get(part.id);
+    const place = held ?? (part.fixedDate ? { date: part.fixedDate, window: part.window ?? 'morning' } : undefined);
+    if (!place) return;
+    const reason: Reason = { kind: held?.kind ?? 'fixed' };
+    const day = this.dayOf.get(place.date);
+    if (day === undefined) {
+      this.offCalendar.set(part.id, { partId: part.id, date: place.date, window: place.window as Place['window'], reason });
+      return;
+    }
+    const window = this.windowIndex(place.window);
+    this.ledger.take(part, day, window);
+    this.slotOf.set(part.id, day * this.windowCount + window);
+    this.reasonOf.set(part.id, reason);
+  }
+
+  private placeLesson(queue: UnitQueue): void {
+    const lesson = queue.lesson;
+    const parts: LayPart[] = [];
+    for (const part of lesson.parts) {
+      if (this.offCalendar.has(part.id)) continue;
+      const who = this.slotOf.has(part.id) ? undefined : this.ledger.neverFits(part);
+      if (who) this.unplaced.push({ partId: part.id, why: 'too-long', of: who });
+      else parts.push(part);
+    }
+    if (parts.some((p) => !this.slotOf.has(p.id))) this.placeParts(parts, queue);
+    queue.advance(this.chainEndOf(lesson));
+  }
+
+  private placeParts(parts: LayPart[], queue: UnitQueue): void {
+    const earliest = Math.max(queue.lowerBound, this.firstDay * this.windowCount);
+    const earliestDay = Math.floor(earliest / this.windowCount);
+    const lastDay = Math.min(this.input.days.length - 1, Math.floor(queue.upperBound / this.windowCount));
+    const begun = this.slotOf.has(parts[0].id);
+    const kept = this.keptDay(parts.find((p) => !this.slotOf.has(p.id))!, earliest);
+    const aim = kept !== undefined && (begun || queue.allows(kept)) ? kept : begun ? earliestDay : Math.max(queue.target, earliestDay);
+
+    let best: Trial | undefined;
+    let blocked: Blocked | undefined;
+    const consider = (day: number, obeyPace: boolean): void => {
+      if (!begun && obeyPace && !queue.allows(day)) return;
+      const trial = this.tryParts(parts, { day, aim, kept, earliest, latest: queue.upperBound, blocked });
+      if ('cost' in trial) best = best && best.cost <= trial.cost ? best : trial;
+      else blocked ??= trial;
+    };
+    for (let day = aim; day <= lastDay && (day <= aim + LOOK_AHEAD || !best); day++) {
+      consider(day, true);
+      if (best && best.cost <= (day - aim + 1) * COST.day) break;
+    }
+    // Squeezed before something that stays: earlier days, then more lessons on a day than the pace has.
+    for (let day = Math.min(aim, lastDay); day >= earliestDay && !best; day--) consider(day, true);
+    for (let day = earliestDay; day <= lastDay && !best; day++) consider(day, false);
+
+    if (!best) {
+      const why = earliestDay >= this.input.days.length ? 'no-day' : 'no-room';
+      for (const p of parts) if (!this.slotOf.has(p.id)) this.unplaced.push({ partId: p.id, why, of: blocked?.by });
+      return;
+    }
+    for (const { part, slot, reason } of best.placed) {
+      this.take(part, slot);
+      this.slotOf.set(part.id, slot);
+      this.reasonOf.set(part.id, reason);
+    }
+  }
+
+  private take(part: LayPart, slot: Slot, sign: 1 | -1 = 1): void {
+    this.ledger.take(part, Math.floor(slot / this.windowCount), slot % this.windowCount, sign);
+  }
+
+  private previousSlot(part: LayPart): Slot | undefined {
+    const place = this.input.previous.get(part.id);
+    const day = place && this.dayOf.get(place.date);
+    return day === undefined ? undefined : day * this.windowCount + this.windowIndex(place!.window);
+  }
+
+  /** The day a part stood on in the last lay-out, if it may still stand there. */
+  private keptDay(part: LayPart, earliest: Slot): number | undefined {
+    const slot = this.previousSlot(part);
+    return slot !== undefined && slot >= earliest ? Math.floor(slot / this.windowCount) : undefined;
+  }
+
+  /** Tries a lesson's parts, in order, from a day on: what it costs, or who blocks it. */
+  private tryParts(parts: LayPart[], from: Attempt): Trial | Blocked {
+    const placed: Trial['placed'] = [];
+    let at: Slot = Math.max(from.earliest, from.day * this.windowCount);
+    let cost = Math.abs(from.day - from.aim) * COST.day;
+    let waitedFor: LayPart | undefined;
+    let first: Slot | undefined;
+    let last: Slot = at;
+    let failure: Blocked | undefined;
+
+    for (const [i, part] of parts.entries()) {
+      let slot = this.slotOf.get(part.id);
+      if (slot === undefined) {
+        const bound = Math.min(this.nextHeld(parts, i), waitedFor ? Infinity : from.latest);
+        const found = this.room(part, at, i === 0 ? Math.min(bound, this.endOfDay(from.day)) : bound, from.day === from.kept);
+        if (found.slot === undefined) {
+          failure = { by: found.blockedBy, day: from.day };
+          break;
+        }
+        slot = found.slot;
+        const blocked = i === 0 ? (from.day > from.aim ? from.blocked : undefined) : found.blockedBy ? { by: found.blockedBy, day: Math.floor(at / this.windowCount) } : undefined;
+        placed.push({ part, slot, reason: this.why(i === 0, from, blocked, waitedFor, slot) });
+        this.take(part, slot);
+        if (part.window && this.placeOf(slot).window !== part.window) cost += COST.window;
+      } else if (slot < at && placed.length) {
+        failure = { day: from.day };
+        break;
+      }
+      at = Math.max(at, slot);
+      if (!waitedFor) {
+        first ??= slot;
+        last = at;
+      }
+      if (part.waitAfterHours > 0) {
+        waitedFor = part;
+        at = Math.max(from.earliest, this.afterWait(slot, part.waitAfterHours));
+      }
+    }
+    for (const { part, slot } of placed) this.take(part, slot, -1);
+    if (failure) return failure;
+    const [a, b] = [first ?? last, last].map((slot) => this.input.days[Math.floor(slot / this.windowCount)]);
+    cost += (b.index - a.index) * COST.spread + (b.week - a.week) * COST.overWeekend + (b.block - a.block) * COST.overBreak;
+    return { cost, placed };
+  }
+
+  /** The binding constraint of a part just placed. */
+  private why(opens: boolean, from: Attempt, blocked: Blocked | undefined, waitedFor: LayPart | undefined, slot: Slot): Reason {
+    const full: Reason | undefined = blocked?.by ? { kind: 'full', of: blocked.by, date: this.input.days[blocked.day].date } : undefined;
+    if (opens) return full ?? { kind: from.day === from.kept ? 'kept' : 'pace' };
+    if (waitedFor) return { kind: 'wait', of: waitedFor.id, date: this.placeOf(slot).date };
+    return full ?? { kind: 'with-lesson' };
+  }
+
+  private endOfDay(day: number): Slot {
+    return day * this.windowCount + this.windowCount - 1;
+  }
+
+  /** The first slot held by a later part of the same lesson. */
+  private nextHeld(parts: readonly LayPart[], index: number): Slot {
+    for (let i = index + 1; i < parts.length; i++) {
+      const slot = this.slotOf.get(parts[i].id);
+      if (slot !== undefined) return slot;
+    }
+    return Infinity;
+  }
+
+  /** The first window with room in a stretch: where the part stood before, else the wanted window of a day, else any. */
+  private room(part: LayPart, from: Slot, to: Slot, keep: boolean): { slot?: Slot; blockedBy?: string } {
+    const end = Math.min(to, this.input.days.length * this.windowCount - 1);
+    const was = keep ? this.previousSlot(part) : undefined;
+    if (was !== undefined && was >= from && was <= end && !this.blockedBy(part, was)) return { slot: was };
+    let blockedBy: string | undefined;
+    for (let day = Math.floor(from / this.windowCount); day * this.windowCount <= end; day++) {
+      const wanted = part.window ? day * this.windowCount + this.windowIndex(part.window) : -1;
+      const slots = [wanted];
+      for (let w = 0; w < this.windowCount; w++) slots.push(day * this.windowCount + w);
+      for (const slot of slots) {
+        if (slot < from || slot > end) continue;
+        const blocker = this.blockedBy(part, slot);
+        if (!blocker) return { slot, blockedBy };
+        blockedBy ??= blocker;
+      }
+    }
+    return { blockedBy };
+  }
+
+  private blockedBy(part: LayPart, slot: Slot): string | undefined {
+    return this.ledger.blockedBy(part, Math.floor(slot / this.windowCount), slot % this.windowCount);
+  }
+
+  /** The first window that begins when a wait, counted in hours from the end of a window, has passed. Nights and weekends count. */
+  private afterWait(slot: Slot, hours: number): Slot {
+    const from = this.input.days[Math.floor(slot / this.windowCount)].date;
+    const until = waitEnds(from, this.input.windows[slot % this.windowCount], hours);
+    const day = this.dayFrom(until.date);
+    if (day >= this.input.days.length) return this.input.days.length * this.windowCount;
+    if (this.input.days[day].date > until.date) return day * this.windowCount;
+    const window = this.input.windows.findIndex((w) => w.starts >= until.time);
+    return window < 0 ? (day + 1) * this.windowCount : day * this.windowCount + window;
+  }
+
+  private chainEndOf(lesson: LayLesson): Slot | undefined {
+    let end: Slot | undefined;
+    for (const part of lesson.parts) {
+      const slot = this.slotOf.get(part.id);
+      if (slot === undefined) continue;
+      end = Math.max(end ?? 0, slot);
+      if (part.waitAfterHours > 0) break;
+    }
+    return end;
+  }
+}
+
+/** When a wait is over: date and minutes after midnight. It is counted from the end of the window it begins in. */
+export function waitEnds(date: IsoDate, window: DayWindow, hours: number): { date: IsoDate; time: number } {
+  const total = window.ends + hours * 60;
+  return { date: addDays(date, Math.floor(total / 1440)), time: total % 1440 };
+}
+
+/** Hours between the end of a window and the start of another. */
+export function hoursBetween(from: Place, to: Place, windows: readonly DayWindow[]): number {
+  const end = windows.find((w) => w.name === from.window)!.ends;
+  const start = windows.find((w) => w.name === to.window)!.starts;
+  return daysBetween(from.date, to.date) * 24 + (start - end) / 60;
+}
+
+/** One unit's lessons waiting to be placed, with the bounds that those already standing put on the next one. */
+class UnitQueue {
+  lowerBound: Slot;
+  private next = 0;
+  private readonly pace: Pace;
+  private readonly standing: boolean[];
+  /** Latest slot for each lesson: the first slot held in any later one. */
+  private readonly latest: Slot[];
+
+  constructor(private readonly unit: LayUnit, input: LayoutInput, private readonly slotOf: (partId: string) => Slot | undefined, private readonly windowCount: number) {
+    this.pace = new Pace(unit, input.days);
+    this.lowerBound = this.pace.firstDay * windowCount;
+    const firsts = unit.lessons.map((_, i) => this.firstSlot(i));
+    this.standing = firsts.map((slot) => slot !== undefined);
+    this.latest = new Array<Slot>(unit.lessons.length);
+    let bound: Slot = Infinity;
+    for (let i = unit.lessons.length - 1; i >= 0; i--) {
+      this.latest[i] = bound;
+      const slot = firsts[i];
+      if (slot === undefined) continue;
+      bound = Math.min(bound, slot);
+      this.pace.begins(Math.floor(slot / windowCount));
+    }
+  }
+
+  private firstSlot(index: number): Slot | undefined {
+    const slots = this.unit.lessons[index].parts.map((p) => this.slotOf(p.id)).filter((s) => s !== undefined);
+    return slots.length ? Math.min(...slots) : undefined;
+  }
+
+  get done(): boolean {
+    return this.next >= this.unit.lessons.length;
+  }
+
+  get lesson(): LayLesson {
+    return this.unit.lessons[this.next];
+  }
+
+  get upperBound(): Slot {
+    return this.latest[this.next];
+  }
+
+  /** The school day on which the pace puts the next lesson. */
+  get target(): number {
+    return this.pace.target(this.next, Math.floor(this.lowerBound / this.windowCount));
+  }
+
+  allows(day: number): boolean {
+    return this.pace.allows(day);
+  }
+
+  /** Goes on to the next lesson, which may not begin before this one's chain ends. */
+  advance(chainEnd: Slot | undefined): void {
+    const first = this.firstSlot(this.next);
+    if (first !== undefined && !this.standing[this.next]) this.pace.begins(Math.floor(first / this.windowCount));
+    if (chainEnd !== undefined) this.lowerBound = Math.max(this.lowerBound, chainEnd);
+    this.next++;
+  }
+}
+
+function soonest(queues: readonly UnitQueue[]): UnitQueue | undefined {
+  let best: { queue: UnitQueue; target: number } | undefined;
+  for (const queue of queues) {
+    if (queue.done) continue;
+    const target = queue.target;
+    if (!best || target < best.target) best = { queue, target };
+  }
+  return best?.queue;
+}

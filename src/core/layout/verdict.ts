@@ -1,0 +1,75 @@
+/** How a unit's lay-out stands against its wished end, in figures, with the pace that would meet it worked out. */
+import { paceForWeeks } from '../pacing/pacing';
+import type { IsoDate } from '../plan/measures';
+import type { LayoutInput, LayUnit } from './input';
+import { layOut, type Layout } from './lay-out';
+
+export interface Verdict {
+  unitId: string;
+  lessons: number;
+  /** Lessons with every part placed. */
+  placed: number;
+  /** The last day a part stands on; undefined while nothing is placed. */
+  finishes?: IsoDate;
+  wishedEnd: IsoDate | null;
+  meetsEnd: boolean;
+  /** School days after the finish, up to and with the wished end; 0 when it is late or there is none. */
+  spareDays: number;
+  /** School days from the wished end to the finish; 0 when it is met. */
+  daysLate: number;
+  /** Lessons that end after the wished end or have no place. */
+  lessonsBeyond: number;
+  /** Lessons a week that the whole unit would need, from its start to the wished end; not rounded. */
+  neededPerWeek?: number;
+  /** The lowest pace above the present one that meets the end when laid out afresh, and when it would finish. */
+  remedy?: { lessonsPerWeek: number; finishes: IsoDate };
+}
+
+export function verdictOf(input: LayoutInput, layout: Layout, unitId: string): Verdict {
+  const unit = input.units.find((u) => u.id === unitId)!;
+  const figures = measure(input, layout, unit);
+  if (figures.meetsEnd || !unit.wishedEnd || figures.lessons === 0) return figures;
+  const { wishedEnd } = unit;
+  const weeks = new Set(input.days.filter((d) => d.date >= unit.starts && d.date <= wishedEnd).map((d) => d.week)).size;
+  return { ...figures, neededPerWeek: weeks ? paceForWeeks(figures.lessons, weeks) : undefined, remedy: fasterPace(input, unit) };
+}
+
+function measure(input: LayoutInput, layout: Layout, unit: LayUnit): Verdict {
+  const dateOf = new Map(layout.placements.map((p) => [p.partId, p.date]));
+  const { wishedEnd } = unit;
+  let finishes: IsoDate | undefined;
+  let placed = 0;
+  let lessonsBeyond = 0;
+  for (const lesson of unit.lessons) {
+    const dates = lesson.parts.map((p) => dateOf.get(p.id));
+    const whole = dates.every((d) => d !== undefined);
+    if (whole) placed++;
+    for (const d of dates) if (d && (!finishes || d > finishes)) finishes = d;
+    if (!whole || (wishedEnd && dates.some((d) => d! > wishedEnd))) lessonsBeyond++;
+  }
+  const daysAfter = (from: IsoDate, to: IsoDate): number => input.days.filter((d) => d.date > from && d.date <= to).length;
+  return {
+    unitId: unit.id,
+    lessons: unit.lessons.length,
+    placed,
+    finishes,
+    wishedEnd,
+    meetsEnd: lessonsBeyond === 0,
+    spareDays: finishes && wishedEnd && finishes <= wishedEnd ? daysAfter(finishes, wishedEnd) : 0,
+    daysLate: finishes && wishedEnd && finishes > wishedEnd ? daysAfter(wishedEnd, finishes) : 0,
+    lessonsBeyond,
+  };
+}
+
+function fasterPace(input: LayoutInput, unit: LayUnit): Verdict['remedy'] {
+  const from = (unit.lessonsPerWeek ?? 0) + 1;
+  const inUnit = new Set(unit.lessons.flatMap((l) => l.parts.map((p) => p.id)));
+  const previous = new Map([...input.previous].filter(([partId]) => !inUnit.has(partId)));
+  for (let lessonsPerWeek = from; lessonsPerWeek <= Math.max(from + 4, 10); lessonsPerWeek++) {
+    const faster = { ...unit, lessonsPerWeek };
+    const trial: LayoutInput = { ...input, previous, units: input.units.map((u) => (u.id === unit.id ? faster : u)) };
+    const outcome = measure(trial, layOut(trial), faster);
+    if (outcome.meetsEnd && outcome.finishes) return { lessonsPerWeek, finishes: outcome.finishes };
+  }
+  return undefined;
+}

@@ -1,0 +1,44 @@
+/**
+ * The measures the plan is written in. Calendar dates carry no time zone; a time of day is minutes
+ * after midnight; a length of work is whole minutes. Values are made sure of once, at the door, by Zod.
+ */
+import { z } from 'zod';
+
+/** A calendar date, `YYYY-MM-DD`. Text order is time order. */
+export const isoDate = z.iso.date({ error: 'a date is written YYYY-MM-DD and must exist' });
+export type IsoDate = string;
+
+/** A month, `YYYY-MM`. */
+export const isoMonth = z.string().regex(/^\d{4}-(0[1-9]|1[0-2])$/, 'a month is written YYYY-MM');
+
+/** Minutes after midnight, 0 to 1439. */
+export const clockTime = z.int().min(0).max(1439);
+
+/** A length of work in minutes, at most a whole day. */
+export const minutes = z.int().min(0).max(1440);
+
+/** ISO weekday: 1 is Monday, 7 is Sunday. */
+export const weekday = z.int().min(1).max(7);
+
+export const id = z.string().min(1).max(64).regex(/^[A-Za-z0-9_-]+$/, 'an id is letters, digits, - and _');
+
+/** Text of one line that must say something. */
+export const shortText = z.string().trim().min(1, 'this cannot be empty').max(200, 'at most 200 characters');
+export const longText = z.string().max(20_000, 'at most 20,000 characters');
+
+export const WINDOWS = ['morning', 'midday', 'afternoon'] as const;
+export const windowName = z.enum(WINDOWS);
+export type WindowName = z.infer<typeof windowName>;
+
+export const SKILLS = ['reading', 'writing', 'reckoning', 'hands', 'speaking'] as const;
+export const skill = z.enum(SKILLS);
+export type Skill = z.infer<typeof skill>;
+
+/** A rung of the ladder: 1 Beginning, 2 Early, 3 Growing, 4 Steady, 5 Independent. */
+export const rung = z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(5)]);
+export type Rung = z.infer<typeof rung>;
+
+/** Children are told apart by a hatch; each hatch has its own colour as well. */
+export const HATCHES = ['diagonals', 'bars', 'dots', 'lattice', 'waves', 'bricks', 'chevrons', 'crosses'] as const;
+export const hatch = z.enum(HATCHES);
+export type HatchName = z.infer<typeof hatch>;

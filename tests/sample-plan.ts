@@ -1,0 +1,93 @@
+/** Plans for tests: one built by hand from a few figures, and arbitrary ones for property tests. */
+import fc from 'fast-check';
+import type { Lesson, Part, Plan, SchoolYear, Unit } from '@/core/plan/plan';
+import { EMPTY_PLAN } from '@/core/plan/plan';
+import { HATCHES, WINDOWS } from '@/core/plan/measures';
+
+export const YEAR: SchoolYear = {
+  starts: '2026-08-31', ends: '2027-06-11', weekdays: [1, 2, 3, 4, 5], weeksOn: 5, weeksOff: 1,
+  dayStarts: 510, middayStarts: 690, afternoonStarts: 780, dayEnds: 900, daysOff: [],
+};
+
+export function aUnit(over: Partial<Unit> = {}): Unit {
+  return { id: 'u1', title: 'A unit', starts: '2026-08-31', wishedEnd: null, lessonsPerWeek: 3, childIds: ['c1', 'c2'], bigIdeas: [], passage: '', startKinds: [], ...over };
+}
+
+export function aLesson(id: string, over: Partial<Lesson> = {}): Lesson {
+  return { id, unitId: 'u1', title: `Lesson ${id}`, firstPage: null, lastPage: null, topics: [], passage: '', rungMoves: {}, ...over };
+}
+
+export function aPart(id: string, lessonId: string, over: Partial<Part> = {}): Part {
+  return { id, lessonId, kind: 'activity', title: `Part ${id}`, minutes: 30, lead: 'leads', window: null, childIds: null, fixedDate: null, waitAfterHours: 0, waitLabel: '', ...over };
+}
+
+/** A family of two with one unit of n lessons, one part each unless `parts` says otherwise. */
+export function aPlan(lessons: number, over: Partial<Plan> = {}, parts: (lessonId: string, i: number) => Part[] = (l) => [aPart(`${l}-a`, l)]): Plan {
+  const list = Array.from({ length: lessons }, (_, i) => aLesson(`l${i + 1}`));
+  return {
+    ...EMPTY_PLAN,
+    family: { name: 'The house', leadMinutes: 180 },
+    year: YEAR,
+    children: ['c1', 'c2'].map((id, i) => ({ id, name: id, birthMonth: `201${6 + i}-04`, hatch: HATCHES[i], minutes: 120, rungs: {} })),
+    units: [aUnit()],
+    lessons: list,
+    parts: list.flatMap((l, i) => parts(l.id, i)),
+    ...over,
+  };
+}
+
+const date = (from: string, days: number): fc.Arbitrary<string> =>
+  fc.integer({ min: 0, max: days }).map((n) => new Date(Date.parse(`${from}T00:00:00Z`) + n * 86_400_000).toISOString().slice(0, 10));
+
+const someYear: fc.Arbitrary<SchoolYear> = fc
+  .record({
+    weekdays: fc.uniqueArray(fc.integer({ min: 1, max: 7 }), { minLength: 1, maxLength: 7 }).map((d) => d.sort((a, b) => a - b)),
+    weeksOn: fc.integer({ min: 1, max: 8 }),
+    weeksOff: fc.integer({ min: 0, max: 2 }),
+    daysOff: fc.array(fc.tuple(date('2026-09-01', 280), fc.integer({ min: 0, max: 10 })), { maxLength: 6 }),
+  })
+  .map(({ daysOff, ...y }) => ({
+    ...YEAR,
+    ...y,
+    daysOff: daysOff.map(([first, n], i) => ({ id: `off${i}`, first, last: new Date(Date.parse(`${first}T00:00:00Z`) + n * 86_400_000).toISOString().slice(0, 10), label: '' })),
+  }));
+
+const somePart = (id: string, lessonId: string): fc.Arbitrary<Part> =>
+  fc.record({
+    kind: fc.constantFrom('activity' as const, 'tell-back' as const, 'copying' as const),
+    minutes: fc.integer({ min: 5, max: 70 }),
+    lead: fc.constantFrom('leads' as const, 'near' as const, 'not-needed' as const),
+    window: fc.option(fc.constantFrom(...WINDOWS), { nil: null }),
+    childIds: fc.option(fc.constantFrom(['c1'], ['c2'], ['c1', 'c2', 'c3']), { nil: null }),
+    waitAfterHours: fc.constantFrom(0, 0, 0, 14, 48),
+  }).map((p) => aPart(id, lessonId, p));
+
+/** A family of three with one to three units side by side, of any pace, some parts with waits, windows and own work. */
+export const somePlan: fc.Arbitrary<Plan> = fc
+  .record({
+    year: someYear,
+    units: fc.array(
+      fc.record({
+        starts: date('2026-08-31', 120),
+        wishedEnd: fc.option(date('2026-12-01', 180), { nil: null }),
+        lessonsPerWeek: fc.option(fc.integer({ min: 1, max: 7 }), { nil: null }),
+        lessons: fc.array(fc.integer({ min: 1, max: 4 }), { minLength: 1, maxLength: 12 }),
+        childIds: fc.constantFrom(['c1'], ['c1', 'c2'], ['c1', 'c2', 'c3']),
+      }),
+      { minLength: 1, maxLength: 3 },
+    ),
+    limits: fc.tuple(fc.integer({ min: 40, max: 200 }), fc.integer({ min: 40, max: 200 }), fc.integer({ min: 40, max: 200 }), fc.integer({ min: 60, max: 240 })),
+  })
+  .chain(({ year, units, limits }) => {
+    const lessons = units.flatMap((u, i) => u.lessons.map((_, j) => aLesson(`u${i}l${j}`, { unitId: `u${i}` })));
+    const partsOf = units.flatMap((u, i) => u.lessons.flatMap((n, j) => Array.from({ length: n }, (_, k) => somePart(`u${i}l${j}p${k}`, `u${i}l${j}`))));
+    return fc.tuple(...partsOf).map((parts): Plan => ({
+      ...EMPTY_PLAN,
+      family: { name: 'Any house', leadMinutes: limits[3] },
+      year,
+      children: ['c1', 'c2', 'c3'].map((id, i) => ({ id, name: id, birthMonth: `${2013 + 3 * i}-05`, hatch: HATCHES[i], minutes: limits[i], rungs: {} })),
+      units: units.map((u, i) => aUnit({ id: `u${i}`, starts: u.starts, wishedEnd: u.wishedEnd && u.wishedEnd > u.starts ? u.wishedEnd : null, lessonsPerWeek: u.lessonsPerWeek, childIds: u.childIds })),
+      lessons,
+      parts,
+    }));
+  });

@@ -1,0 +1,13 @@
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
+  test: {
+    environment: 'node',
+    projects: [
+      { extends: true, test: { name: 'unit', include: ['src/**/*.test.ts', 'cli/**/*.test.ts'] } },
+      { extends: true, test: { name: 'checks', include: ['tests/checks/**/*.test.ts'] } },
+    ],
+  },
+});
