@@ -58,7 +58,7 @@ const somePart = (id: string, lessonId: string): fc.Arbitrary<Part> =>
     minutes: fc.integer({ min: 5, max: 70 }),
     lead: fc.constantFrom('leads' as const, 'near' as const, 'not-needed' as const),
     window: fc.option(fc.constantFrom(...WINDOWS), { nil: null }),
-    childIds: fc.option(fc.constantFrom(['c1'], ['c2'], ['c1', 'c2', 'c3']), { nil: null }),
+    childIds: fc.option(fc.constantFrom<string[]>(['c1'], ['c2'], ['c1', 'c2', 'c3']), { nil: null }),
     waitAfterHours: fc.constantFrom(0, 0, 0, 14, 48),
   }).map((p) => aPart(id, lessonId, p));
 
@@ -72,7 +72,7 @@ export const somePlan: fc.Arbitrary<Plan> = fc
         wishedEnd: fc.option(date('2026-12-01', 180), { nil: null }),
         lessonsPerWeek: fc.option(fc.integer({ min: 1, max: 7 }), { nil: null }),
         lessons: fc.array(fc.integer({ min: 1, max: 4 }), { minLength: 1, maxLength: 12 }),
-        childIds: fc.constantFrom(['c1'], ['c1', 'c2'], ['c1', 'c2', 'c3']),
+        childIds: fc.constantFrom<string[]>(['c1'], ['c1', 'c2'], ['c1', 'c2', 'c3']),
       }),
       { minLength: 1, maxLength: 3 },
     ),

@@ -1,0 +1,102 @@
+/**
+ * One day as rooms with times: who is where from when to when, and where the parent must be.
+ * Work is done window by window in the order of the lesson. The parent leads one thing at a time; while they
+ * are busy a child goes on with own work that does not need them. Serial and deterministic: at every moment the
+ * first room in order that can begin, begins.
+ */
+import { windowsOf } from '../calendar/school-days';
+import { WINDOWS, type IsoDate } from '../plan/measures';
+import type { Part, Plan, Sitting } from '../plan/plan';
+import { assignmentKey, byId, childrenOf, isDone, groupBy } from '../plan/lookup';
+import { partMinutes } from '../layout/input';
+
+export interface Room {
+  partId: string;
+  sittingId: string;
+  /** Children in the room; one when it is a child's own work. */
+  childIds: string[];
+  /** Own work stands in one child's lane; a shared room spans the lanes of its children. */
+  own: boolean;
+  /** Minutes after midnight. */
+  starts: number;
+  ends: number;
+  /** Minutes from its start for which the parent leads it; 0 when they are not needed. */
+  parentMinutes: number;
+  done: boolean;
+}
+
+interface Waiting extends Omit<Room, 'starts' | 'ends'> {
+  minutes: number;
+  opens: number;
+  /** Parts of the lesson that these children must have left behind first. */
+  after: string[];
+}
+
+const OWN_WORK: Part['kind'][] = ['tell-back', 'copying', 'own-reading'];
+
+/** The rooms of a date, in the order in which they begin. A day that is too full runs past its end. */
+export function timetable(plan: Plan, date: IsoDate): Room[] {
+  if (!plan.year) return [];
+  const windows = windowsOf(plan.year);
+  const waiting = WINDOWS.flatMap((name, w) => roomsOf(plan, plan.sittings.filter((s) => s.date === date && s.window === name), windows[w].starts));
+  const free = new Map<string, number>();
+  const freeAt = (room: Waiting): number => Math.max(room.opens, ...room.childIds.map((c) => free.get(c) ?? 0));
+  let parentFree = 0;
+  const placed: Room[] = [];
+  while (waiting.length) {
+    let best: { index: number; starts: number } | undefined;
+    for (const [index, room] of waiting.entries()) {
+      // A child's rooms keep their order, but for own work of one lesson and window, which may change places.
+      if (waiting.slice(0, index).some((earlier) => earlier.childIds.some((c) => room.childIds.includes(c)) && (earlier.opens < room.opens || room.after.includes(earlier.partId)))) continue;
+      const starts = room.parentMinutes > 0 ? Math.max(freeAt(room), parentFree) : freeAt(room);
+      if (!best || starts < best.starts) best = { index, starts };
+    }
+    const [{ minutes, opens: _, after: __, ...room }] = waiting.splice(best!.index, 1);
+    const ends = best!.starts + minutes;
+    for (const c of room.childIds) free.set(c, ends);
+    if (room.parentMinutes > 0) parentFree = best!.starts + room.parentMinutes;
+    placed.push({ ...room, starts: best!.starts, ends });
+  }
+  return placed.sort((a, b) => a.starts - b.starts);
+}
+
+/** Rooms of one window: a shared room per part, or one for each child where the work is their own. */
+function roomsOf(plan: Plan, sittings: Sitting[], opens: number): Waiting[] {
+  const order = new Map(plan.parts.map((p, i) => [p.id, i]));
+  const parts = byId(plan.parts);
+  const lessons = byId(plan.lessons);
+  const units = byId(plan.units);
+  const marks = groupBy(plan.marks, (m) => m.partId);
+  const assigned = new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
+  const minutesFor = partMinutes(plan);
+  const rooms: Waiting[] = [];
+  for (const sitting of [...sittings].sort((a, b) => order.get(a.partId)! - order.get(b.partId)!)) {
+    const part = parts.get(sitting.partId)!;
+    const unit = units.get(lessons.get(part.lessonId)!.unitId)!;
+    const children = childrenOf(part, unit, plan.children);
+    const lay = minutesFor(part, unit);
+    const own = OWN_WORK.includes(part.kind);
+    const done = marks.get(part.id) ?? [];
+    const after = rooms
+      .map((r) => parts.get(r.partId)!)
+      .filter((p) => p.lessonId !== part.lessonId || !own || !OWN_WORK.includes(p.kind))
+      .map((p) => p.id);
+    const groups = own ? children.map((c) => [c]) : [children];
+    for (const group of groups) {
+      if (!group.length) continue;
+      const minutes = Math.max(...group.map((c) => lay.minutes[c.id]));
+      rooms.push({
+        partId: part.id,
+        sittingId: sitting.id,
+        childIds: group.map((c) => c.id),
+        own,
+        minutes,
+        opens,
+        after,
+        parentMinutes: own ? (assigned.get(assignmentKey(part.id, group[0].id))?.parentMinutes ?? (part.lead === 'leads' ? minutes : 0)) : lay.lead,
+        done: isDone(done, group),
+      });
+    }
+  }
+  return rooms;
+}

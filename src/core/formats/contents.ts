@@ -1,0 +1,155 @@
+/** A pasted table of contents, read line by line: what each line is and what it becomes. */
+
+export interface ContentsLine {
+  /** Line of the paste, from 1. */
+  line: number;
+  title: string;
+  page: number | null;
+  /** Depth of the line, from 0. */
+  level: number;
+  becomes: 'lesson' | 'topic' | 'nothing';
+  /** What is odd about the line, in words; empty when nothing is. */
+  doubt: string;
+}
+
+export interface ContentsLesson {
+  title: string;
+  firstPage: number | null;
+  lastPage: number | null;
+  topics: { title: string; page: number | null }[];
+}
+
+const ROMAN = /^m{0,3}(cm|cd|d?c{0,3})(xc|xl|l?x{0,3})(ix|iv|v?i{0,3})$/i;
+const WORD_BEFORE_NUMBER = '(?:chapter|lesson|unit|part|section|book|week|day|module|no\\.?)';
+const NUMBERING = new RegExp(
+  [
+    `^${WORD_BEFORE_NUMBER}\\s+(?:\\d+|[ivxlcdm]+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\\s*[:.)–—-]*\\s+(?=\\S)`,
+    '^(?<dotted>\\d+(?:\\.\\d+)+)\\.?\\s+',
+    '^\\(?\\d{1,3}\\s*[.):–—-]\\s*',
+    '^\\d{1,3}\\s+(?=\\p{Lu})',
+    '^\\(?(?<roman>[ivxlcdm]+)[.):]\\s+',
+    '^(?<capitals>[IVXLC]+)\\s+[–—-]?\\s*(?=\\p{L})',
+    '^\\(?[a-z][.)]\\s+',
+    '^[•·▪◦*–—-]\\s*',
+  ].join('|'),
+  'iu',
+);
+const LEADER = /^(?<title>.*?)\s*(?:\.{2,}|(?:\s\.){2,}|…+|_{2,}|\t+|\s{3,}|,?\s*\bpp?\.?\s?(?=\d)|\s[–—|]\s*(?=\d+$))[\s.]*(?<page>\d{1,4}|[ivxlcdm]{1,7})(?:\s*[–-]\s*\d{1,4})?$/iu;
+const BARE = /^(?<title>.*\p{L}.*?)\s+(?<page>\d{1,4})$/u;
+const HEADING = /^(?:table of )?contents:?$/i;
+const AROUND = /^(?:preface|foreword|acknowledge?ments?|glossary|index|bibliography|about the authors?|further reading|notes|credits)$/i;
+export const MOST_LINES = 1000;
+
+/** Reads a paste. `lessonLevel` is the depth whose lines become lessons; deeper lines become topics, outer ones nothing. */
+export function readContents(text: string, lessonLevel = 0): ContentsLine[] {
+  const raw = text.split(/\r\n|\r|\n/).slice(0, MOST_LINES).map((content, i) => ({ content, line: i + 1 })).filter((l) => l.content.trim());
+  const depths = indentDepths(raw.map((l) => l.content));
+  const lines = raw.map(({ content, line }, i) => ({ line, ...readLine(content.trim()), level: depths[i] }));
+  settleBarePages(lines);
+  let lessonAbove = false;
+  return lines.map(({ line, title, page, level, numberingDepth, doubt }): ContentsLine => {
+    const depth = Math.max(level, numberingDepth);
+    const read = { line, title: title || '(no title)', page, level: depth };
+    if (!title) return { ...read, becomes: 'nothing', doubt: 'nothing but a number' };
+    if (HEADING.test(title) || AROUND.test(title) || depth < lessonLevel) return { ...read, becomes: 'nothing', doubt };
+    if (depth > lessonLevel && lessonAbove) return { ...read, becomes: 'topic', doubt };
+    lessonAbove = true;
+    return { ...read, becomes: 'lesson', doubt: depth > lessonLevel ? 'indented, but no lesson stands above it' : doubt };
+  });
+}
+
+interface RawLine {
+  title: string;
+  page: number | null;
+  /** The page is a plain number at the end of the line, which may belong to the title. */
+  bare: boolean;
+  whole: string;
+  numberingDepth: number;
+  doubt: string;
+}
+
+function readLine(content: string): RawLine {
+  const numbering = NUMBERING.exec(content);
+  const dotted = numbering?.groups?.dotted;
+  const isNumbering = numbering && isRomanIfAny(numbering, content) && numbering[0].length < content.length;
+  const body = isNumbering ? content.slice(numbering[0].length).trim() : content;
+  const led = LEADER.exec(body);
+  const found = led ?? BARE.exec(body);
+  const page = found?.groups?.page ?? '';
+  return {
+    title: clean(found ? found.groups!.title : body),
+    page: /^\d+$/.test(page) && Number(page) > 0 ? Number(page) : null,
+    bare: !led && !!found,
+    whole: clean(body),
+    numberingDepth: dotted && isNumbering ? dotted.split('.').length - 1 : 0,
+    doubt: '',
+  };
+}
+
+/** Letters that number a line must be a Roman number; without a mark after them, in capitals before a capital (“II Shearing”, not “I spin”). */
+function isRomanIfAny({ 0: whole, groups }: RegExpExecArray, content: string): boolean {
+  const letters = groups?.roman ?? groups?.capitals;
+  if (letters === undefined) return true;
+  if (groups?.capitals && !(letters === letters.toUpperCase() && /^\p{Lu}/u.test(content.slice(whole.length)))) return false;
+  return ROMAN.test(letters);
+}
+
+const clean = (title: string): string => title.replace(/[\s.…_]+$/u, '').replace(/\s+/g, ' ').slice(0, 200);
+
+/** Depth of each line by its indent: every wider indent than the line above it opens a level. */
+function indentDepths(lines: readonly string[]): number[] {
+  const open: number[] = [];
+  return lines.map((content) => {
+    const indent = /^\s*/.exec(content)![0].replace(/\t/g, '    ').length;
+    while (open.length > 1 && indent < open[open.length - 1]) open.pop();
+    if (!open.length) open.push(indent);
+    else if (indent > open[open.length - 1]) open.push(indent);
+    return open.length - 1;
+  });
+}
+
+/**
+ * Plain numbers at the end of lines are pages when most lines have one and they keep rising; a number that
+ * does not fit between its neighbours belongs to the title (“The winter of 1850”) or is doubted.
+ */
+function settleBarePages(lines: RawLine[]): void {
+  const paged = lines.filter((l) => l.page !== null);
+  const rising = new Set(longestRise(paged.map((l) => l.page!)));
+  const many = paged.length * 2 > lines.length;
+  paged.forEach((l, i) => {
+    const fits = rising.has(i);
+    if (l.bare && (!fits || !many)) {
+      l.title = l.whole;
+      l.page = null;
+      l.doubt = many ? 'the number at the end is taken as part of the title' : '';
+    } else if (!fits) l.doubt = `page ${l.page} does not follow the pages around it`;
+  });
+}
+
+/** Indexes of a longest non-falling run of values. */
+function longestRise(values: readonly number[]): number[] {
+  const tails: number[] = [];
+  const before: number[] = [];
+  values.forEach((v, i) => {
+    let k = tails.findIndex((t) => values[t] > v);
+    if (k < 0) k = tails.length;
+    before[i] = k > 0 ? tails[k - 1] : -1;
+    tails[k] = i;
+  });
+  const run: number[] = [];
+  for (let i = tails.at(-1) ?? -1; i >= 0; i = before[i]) run.unshift(i);
+  return run;
+}
+
+/** The lessons that lines become. A lesson's pages run to the page before the next line at its depth or above. */
+export function lessonsFrom(lines: readonly ContentsLine[], pagesOfBook: number | null): ContentsLesson[] {
+  const lessons: ContentsLesson[] = [];
+  lines.forEach((line, i) => {
+    if (line.becomes === 'lesson') {
+      const next = lines.slice(i + 1).find((l) => l.page !== null && l.becomes !== 'topic');
+      const last = line.page === null ? null : next ? Math.max(line.page, next.page! - 1) : pagesOfBook !== null && pagesOfBook >= line.page ? pagesOfBook : null;
+      lessons.push({ title: line.title, firstPage: line.page, lastPage: last, topics: [] });
+    } else if (line.becomes === 'topic') lessons.at(-1)?.topics.push({ title: line.title, page: line.page });
+  });
+  return lessons;
+}
