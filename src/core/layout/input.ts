@@ -1,4 +1,5 @@
 /** What a lay-out is made from, and how it is read out of a plan. */
+import { addDays } from '../calendar/dates';
 import { schoolDays, windowsOf, type DayWindow, type SchoolDay } from '../calendar/school-days';
 import type { IsoDate, WindowName } from '../plan/measures';
 import type { Assignment, Part, Plan, Reason, Unit } from '../plan/plan';
@@ -14,6 +15,8 @@ export interface LayPart {
   lead: number;
   window: WindowName | null;
   fixedDate: IsoDate | null;
+  /** Not before this day: the day after it last did not happen. */
+  earliest: IsoDate | null;
   waitAfterHours: number;
 }
 
@@ -112,6 +115,8 @@ function standing(plan: Plan, { fresh = [], moved = new Map() }: LayoutChoice): 
 export function partMinutes(plan: Plan): (part: Part, unit: Unit) => LayPart {
   const assignments = new Map<string, Assignment>(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
   const reading = readingMinutes(plan);
+  const missed = new Map<string, IsoDate>();
+  for (const m of plan.marks) if (m.outcome === 'missed' && m.date > (missed.get(m.partId) ?? '')) missed.set(m.partId, m.date);
   return (part, unit) => {
     const who = childrenOf(part, unit, plan.children);
     const minutes: Record<string, number> = {};
@@ -122,6 +127,8 @@ export function partMinutes(plan: Plan): (part: Part, unit: Unit) => LayPart {
       if (given) lead += given.parentMinutes;
     }
     if (part.lead === 'leads') lead = Math.max(lead, ...Object.values(minutes), 0);
-    return { id: part.id, title: part.title, minutes, lead, window: part.window, fixedDate: part.fixedDate, waitAfterHours: part.waitAfterHours };
+    const { id, title, window, fixedDate, waitAfterHours } = part;
+    const last = missed.get(id);
+    return { id, title, minutes, lead, window, fixedDate, earliest: last ? addDays(last, 1) : null, waitAfterHours };
   };
 }

@@ -90,7 +90,7 @@ class Drawing {
 
   draw(): Layout {
     for (const unit of this.input.units) for (const lesson of unit.lessons) for (const part of lesson.parts) this.hold(part);
-    const queues = this.input.units.map((unit) => new UnitQueue(unit, this.input, (id) => this.slotOf.get(id), this.windowCount));
+    const queues = this.input.units.map((unit) => new UnitQueue(unit, this.input, (part) => this.slotOf.get(part.id), (part) => this.binds(part), this.windowCount));
     for (;;) {
       const next = soonest(queues);
       if (!next) break;
@@ -151,11 +151,12 @@ class Drawing {
   }
 
   private placeParts(parts: LayPart[], queue: UnitQueue): void {
-    const earliest = Math.max(queue.lowerBound, this.firstDay * this.windowCount);
+    const first = parts.find((p) => !this.slotOf.has(p.id))!;
+    const earliest = Math.max(queue.lowerBound, this.firstDay * this.windowCount, this.notBefore(first));
     const earliestDay = Math.floor(earliest / this.windowCount);
     const lastDay = Math.min(this.input.days.length - 1, Math.floor(queue.upperBound / this.windowCount));
     const begun = this.slotOf.has(parts[0].id);
-    const kept = this.keptDay(parts.find((p) => !this.slotOf.has(p.id))!, earliest);
+    const kept = this.keptDay(first, earliest);
     const aim = kept !== undefined && (begun || queue.allows(kept)) ? kept : begun ? earliestDay : Math.max(queue.target, earliestDay);
 
     let best: Trial | undefined;
@@ -184,6 +185,10 @@ class Drawing {
       this.slotOf.set(part.id, slot);
       this.reasonOf.set(part.id, reason);
     }
+  }
+
+  private notBefore(part: LayPart): Slot {
+    return part.earliest ? this.dayFrom(part.earliest) * this.windowCount : 0;
   }
 
   private take(part: LayPart, slot: Slot, sign: 1 | -1 = 1): void {
@@ -215,6 +220,7 @@ class Drawing {
     for (const [i, part] of parts.entries()) {
       let slot = this.slotOf.get(part.id);
       if (slot === undefined) {
+        at = Math.max(at, this.notBefore(part));
         const bound = Math.min(this.nextHeld(parts, i), waitedFor ? Infinity : from.latest);
         const found = this.room(part, at, i === 0 ? Math.min(bound, this.endOfDay(from.day)) : bound, from.day === from.kept);
         if (found.slot === undefined) {
@@ -226,7 +232,7 @@ class Drawing {
         placed.push({ part, slot, reason: this.why(i === 0, from, blocked, waitedFor, slot) });
         this.take(part, slot);
         if (part.window && this.placeOf(slot).window !== part.window) cost += COST.window;
-      } else if (slot < at && placed.length) {
+      } else if (slot < at && placed.length && this.binds(part)) {
         failure = { day: from.day };
         break;
       }
@@ -259,11 +265,16 @@ class Drawing {
     return day * this.windowCount + this.windowCount - 1;
   }
 
+  /** Whether a part that stays bounds what comes before it. What was done before its turn does not. */
+  private binds(part: LayPart): boolean {
+    return this.reasonOf.get(part.id)?.kind !== 'done';
+  }
+
   /** The first slot held by a later part of the same lesson. */
   private nextHeld(parts: readonly LayPart[], index: number): Slot {
     for (let i = index + 1; i < parts.length; i++) {
       const slot = this.slotOf.get(parts[i].id);
-      if (slot !== undefined) return slot;
+      if (slot !== undefined && this.binds(parts[i])) return slot;
     }
     return Infinity;
   }
@@ -337,7 +348,10 @@ class UnitQueue {
   /** Latest slot for each lesson: the first slot held in any later one. */
   private readonly latest: Slot[];
 
-  constructor(private readonly unit: LayUnit, input: LayoutInput, private readonly slotOf: (partId: string) => Slot | undefined, private readonly windowCount: number) {
+  constructor(
+    private readonly unit: LayUnit, input: LayoutInput, private readonly slotOf: (part: LayPart) => Slot | undefined,
+    binds: (part: LayPart) => boolean, private readonly windowCount: number,
+  ) {
     this.pace = new Pace(unit, input.days);
     this.lowerBound = this.pace.firstDay * windowCount;
     const firsts = unit.lessons.map((_, i) => this.firstSlot(i));
@@ -348,13 +362,13 @@ class UnitQueue {
       this.latest[i] = bound;
       const slot = firsts[i];
       if (slot === undefined) continue;
-      bound = Math.min(bound, slot);
+      bound = Math.min(bound, this.firstSlot(i, binds) ?? Infinity);
       this.pace.begins(Math.floor(slot / windowCount));
     }
   }
 
-  private firstSlot(index: number): Slot | undefined {
-    const slots = this.unit.lessons[index].parts.map((p) => this.slotOf(p.id)).filter((s) => s !== undefined);
+  private firstSlot(index: number, counts: (part: LayPart) => boolean = () => true): Slot | undefined {
+    const slots = this.unit.lessons[index].parts.filter(counts).map(this.slotOf).filter((s) => s !== undefined);
     return slots.length ? Math.min(...slots) : undefined;
   }
 

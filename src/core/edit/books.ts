@@ -1,0 +1,99 @@
+/** Books on the shelf, pulled for a unit in a role, and put on its lessons. */
+import type { Book, Lesson, Plan, Pull, Role, Use } from '../plan/plan';
+import { GONE, withChanged, type Edit } from './edit';
+import { newPart } from './units';
+
+export function spineOf(plan: Plan, unitId: string): Pull | undefined {
+  return plan.pulls.find((p) => p.unitId === unitId && p.role === 'spine');
+}
+
+/** Pages of the spine on each lesson whose contents name pages. */
+export function usesFromContents(spine: Pull, lessons: readonly Lesson[], newId: () => string): Use[] {
+  return lessons.filter((l) => l.firstPage !== null).map((l) => ({ id: newId(), pullId: spine.id, lessonId: l.id, firstPage: l.firstPage, lastPage: l.lastPage ?? l.firstPage }));
+}
+
+export type BookFields = Omit<Book, 'id'>;
+
+/** Puts a new book on the shelf and pulls it for a unit. A spine takes its pages from the lessons' contents. */
+export const addBook = (unitId: string, fields: BookFields, role: Role, childId: string | null): Edit => (plan, context) => {
+  const same = fields.label && plan.books.find((b) => b.label === fields.label);
+  if (same) return { refused: `“${same.title}” has the same number ${fields.label} and is on the shelf already. Pull it from there.` };
+  const id = context.newId();
+  return pullBook(unitId, id, role, childId)({ ...plan, books: [...plan.books, { ...fields, id }] }, context);
+};
+
+/** Pulls a book from the shelf for a unit, in a role. */
+export const pullBook = (unitId: string, bookId: string, role: Role, childId: string | null): Edit => (plan, { newId }) => {
+  if (!plan.units.some((u) => u.id === unitId) || !plan.books.some((b) => b.id === bookId)) return { refused: GONE };
+  const book = plan.books.find((b) => b.id === bookId)!;
+  if (plan.pulls.some((p) => p.unitId === unitId && p.bookId === bookId)) return { refused: `“${book.title}” is pulled for this unit already.` };
+  const pull: Pull = { id: newId(), unitId, bookId, role, childId: role === 'own' ? childId : null };
+  return { plan: withSpinePages({ ...plan, pulls: [...plan.pulls, pull] }, pull, newId) };
+};
+
+/** Gives a pulled book another role. */
+export const setRole = (pullId: string, role: Role, childId: string | null): Edit => (plan, { newId }) => {
+  const pull = plan.pulls.find((p) => p.id === pullId);
+  if (!pull) return { refused: GONE };
+  const changed: Pull = { ...pull, role, childId: role === 'own' ? childId : null };
+  return { plan: withSpinePages({ ...plan, pulls: withChanged(plan.pulls, pullId, changed) }, changed, newId) };
+};
+
+/** A book that leads the unit stands on every lesson whose contents name pages, unless it has pages already. */
+function withSpinePages(plan: Plan, pull: Pull, newId: () => string): Plan {
+  if (pull.role !== 'spine' || plan.uses.some((u) => u.pullId === pull.id)) return plan;
+  const lessons = plan.lessons.filter((l) => l.unitId === pull.unitId);
+  const pages = plan.books.find((b) => b.id === pull.bookId)?.pages ?? null;
+  // The contents leave the last lesson open; the book says where it ends.
+  const last = lessons.filter((l) => l.firstPage !== null).at(-1);
+  const closed = lessons.map((l) => (l === last && l.lastPage === null && pages !== null && pages >= l.firstPage! ? { ...l, lastPage: pages } : l));
+  return { ...plan, uses: [...plan.uses, ...usesFromContents(pull, closed, newId)] };
+}
+
+export const editBook = (id: string, fields: BookFields): Edit => (plan) => {
+  if (!plan.books.some((b) => b.id === id)) return { refused: GONE };
+  const same = fields.label && plan.books.find((b) => b.label === fields.label && b.id !== id);
+  if (same) return { refused: `“${same.title}” has the number ${fields.label} already.` };
+  return { plan: { ...plan, books: withChanged(plan.books, id, fields) } };
+};
+
+/** Puts a pulled book back on the shelf; its pages leave the lessons. */
+export const putBack = (pullId: string): Edit => (plan) => ({ plan: { ...plan, pulls: plan.pulls.filter((p) => p.id !== pullId) } });
+
+/**
+ * Puts pages of a pulled book on a lesson (null pages: all of it), in place of what stood there. A book read alone
+ * gives the lesson an own-reading part for its reader, if it has none.
+ */
+export const putOnLesson = (pullId: string, lessonId: string, firstPage: number | null, lastPage: number | null): Edit => (plan, { newId }) => {
+  const pull = plan.pulls.find((p) => p.id === pullId);
+  const lesson = plan.lessons.find((l) => l.id === lessonId);
+  if (!pull || !lesson || lesson.unitId !== pull.unitId) return { refused: GONE };
+  const book = plan.books.find((b) => b.id === pull.bookId)!;
+  const last = lastPage ?? firstPage;
+  if (firstPage !== null && last! < firstPage) return { refused: `Pages ${firstPage}–${last} run backwards.` };
+  if (last !== null && book.pages !== null && last > book.pages) return { refused: `“${book.title}” has ${book.pages} pages; ${last} is beyond its end.` };
+  const others = plan.uses.filter((u) => !(u.pullId === pullId && u.lessonId === lessonId));
+  const used: Plan = { ...plan, uses: [...others, { id: newId(), pullId, lessonId, firstPage, lastPage: last }] };
+  return { plan: pull.role === 'own' ? withOwnReading(used, lesson, pull, newId) : used };
+};
+
+function withOwnReading(plan: Plan, lesson: Lesson, pull: Pull, newId: () => string): Plan {
+  const part = plan.parts.find((p) => p.lessonId === lesson.id && p.kind === 'own-reading');
+  if (!part) {
+    const made = newPart(lesson.id, { kind: 'own-reading', title: 'Own reading', lead: 'not-needed', childIds: pull.childId ? [pull.childId] : null }, newId);
+    return { ...plan, parts: [...plan.parts, made] };
+  }
+  if (part.childIds === null || (pull.childId && part.childIds.includes(pull.childId))) return plan;
+  return { ...plan, parts: withChanged(plan.parts, part.id, { childIds: pull.childId ? [...part.childIds, pull.childId] : null }) };
+}
+
+/** Takes a book off a lesson; an own-reading part that is left without a book goes with it. */
+export const takeOffLesson = (useId: string): Edit => (plan) => {
+  const use = plan.uses.find((u) => u.id === useId);
+  if (!use) return { refused: GONE };
+  const uses = plan.uses.filter((u) => u.id !== useId);
+  const own = new Set(plan.pulls.filter((p) => p.role === 'own').map((p) => p.id));
+  const stillRead = uses.some((u) => u.lessonId === use.lessonId && own.has(u.pullId));
+  const drop = own.has(use.pullId) && !stillRead;
+  return { plan: { ...plan, uses, parts: drop ? plan.parts.filter((p) => !(p.lessonId === use.lessonId && p.kind === 'own-reading')) : plan.parts } };
+};

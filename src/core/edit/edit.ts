@@ -1,0 +1,92 @@
+/**
+ * An edit is a pure function from a plan to the plan after it, or a refusal in words. The store, a what-if and a
+ * test all run the same edit. What an edit leaves hanging is swept away here, and the plan is drawn again.
+ */
+import { breaches } from '../layout/check';
+import type { LayoutChoice } from '../layout/input';
+import { redraw, type Redrawn } from '../layout/redraw';
+import type { IsoDate } from '../plan/measures';
+import type { Plan } from '../plan/plan';
+
+export interface EditContext {
+  today: IsoDate;
+  /** A new id, not used before. */
+  newId: () => string;
+}
+
+export interface Refusal {
+  /** What stands in the way and what to do. */
+  refused: string;
+  /** A way to go ahead all the same, for the parent to choose. */
+  offer?: 'rub-out';
+}
+
+export interface Edited {
+  plan: Plan;
+  /** Units to lay out afresh; the others keep what need not move. */
+  fresh?: LayoutChoice['fresh'];
+  /** Parts put somewhere by hand. A lay-out that breaks a promise with them there is refused. */
+  moved?: LayoutChoice['moved'];
+  /** Looks at the outcome before it is kept. */
+  unless?: (drawn: Redrawn) => Refusal | undefined;
+}
+
+export type Edit = (plan: Plan, context: EditContext) => Edited | Refusal;
+
+export function perform(edit: Edit, plan: Plan, context: EditContext): Redrawn | Refusal {
+  const edited = edit(plan, context);
+  if ('refused' in edited) return edited;
+  const drawn = redraw(swept(edited.plan), { today: context.today, fresh: edited.fresh, moved: edited.moved });
+  if (edited.moved) {
+    const before = new Set(breaches(plan).map((b) => b.says));
+    const broken = breaches(drawn.plan).filter((b) => !before.has(b.says));
+    if (broken.length) return { refused: broken.slice(0, 3).map((b) => b.says).join(' ') };
+  }
+  return edited.unless?.(drawn) ?? drawn;
+}
+
+/** The plan without what hangs on something that is gone. */
+function swept(plan: Plan): Plan {
+  const ids = (items: readonly { id: string }[]): Set<string> => new Set(items.map((i) => i.id));
+  const children = ids(plan.children);
+  const units = plan.units.map((u) => (u.childIds.every((c) => children.has(c)) ? u : { ...u, childIds: u.childIds.filter((c) => children.has(c)) }));
+  const unitIds = ids(units);
+  const lessons = plan.lessons
+    .filter((l) => unitIds.has(l.unitId))
+    .map((l) => (Object.keys(l.rungMoves).every((c) => children.has(c)) ? l : { ...l, rungMoves: Object.fromEntries(Object.entries(l.rungMoves).filter(([c]) => children.has(c))) }));
+  const lessonIds = ids(lessons);
+  const parts = plan.parts
+    .filter((p) => lessonIds.has(p.lessonId))
+    .map((p) => (p.childIds?.some((c) => !children.has(c)) ? { ...p, childIds: p.childIds.filter((c) => children.has(c)) } : p));
+  const partIds = ids(parts);
+  const books = ids(plan.books);
+  const pulls = plan.pulls.filter((p) => unitIds.has(p.unitId) && books.has(p.bookId) && (p.childId === null || children.has(p.childId)));
+  const pullIds = ids(pulls);
+  return {
+    ...plan, units, lessons, parts, pulls,
+    uses: plan.uses.filter((u) => pullIds.has(u.pullId) && lessonIds.has(u.lessonId)),
+    assignments: plan.assignments.filter((a) => partIds.has(a.partId) && children.has(a.childId)),
+    sittings: plan.sittings.filter((s) => partIds.has(s.partId)),
+    marks: plan.marks.filter((m) => partIds.has(m.partId) && (m.childId === null || children.has(m.childId))),
+  };
+}
+
+/** A list with one item changed. */
+export function withChanged<T extends { id: string }>(items: readonly T[], id: string, change: Partial<T>): T[] {
+  return items.map((item) => (item.id === id ? { ...item, ...change } : item));
+}
+
+/** A list with one item moved by so many places among those that `alike` names its companions. */
+export function withMoved<T extends { id: string }>(items: readonly T[], id: string, by: number, alike: (a: T, b: T) => boolean): T[] {
+  const moving = items.find((i) => i.id === id);
+  if (!moving) return [...items];
+  const group = items.filter((i) => alike(i, moving));
+  const at = group.indexOf(moving);
+  const to = Math.min(group.length - 1, Math.max(0, at + by));
+  group.splice(at, 1);
+  group.splice(to, 0, moving);
+  let next = 0;
+  return items.map((i) => (alike(i, moving) ? group[next++] : i));
+}
+
+export const GONE = 'That is no longer in the plan; someone may have removed it in another window.';

@@ -1,0 +1,35 @@
+/** The family, its children and their rungs, and the school year. */
+import { HATCHES, type Rung, type Skill } from '../plan/measures';
+import type { Child, Family, SchoolYear } from '../plan/plan';
+import { GONE, withChanged, type Edit } from './edit';
+
+export const setFamily = (family: Family): Edit => (plan) => ({ plan: { ...plan, family } });
+
+export const addChild = (child: Omit<Child, 'id' | 'rungs'>): Edit => (plan, { newId }) => {
+  const taken = plan.children.find((c) => c.hatch === child.hatch);
+  if (plan.children.length >= HATCHES.length) return { refused: `Hausplan tells ${HATCHES.length} children apart; there is no hatch left for another.` };
+  if (taken) return { refused: `${capital(child.hatch)} is ${taken.name}’s hatch. Choose another one.` };
+  return { plan: { ...plan, children: [...plan.children, { ...child, id: newId(), rungs: {} }] } };
+};
+
+export const editChild = (id: string, change: Omit<Child, 'id' | 'rungs'>): Edit => (plan) => {
+  if (!plan.children.some((c) => c.id === id)) return { refused: GONE };
+  const taken = plan.children.find((c) => c.hatch === change.hatch && c.id !== id);
+  if (taken) return { refused: `${capital(change.hatch)} is ${taken.name}’s hatch. Choose another one.` };
+  return { plan: { ...plan, children: withChanged(plan.children, id, change) } };
+};
+
+export const removeChild = (id: string): Edit => (plan) => ({ plan: { ...plan, children: plan.children.filter((c) => c.id !== id) } });
+
+/** Sets a rung by hand, or with null gives it back to the child's age. */
+export const setRung = (childId: string, skill: Skill, rung: Rung | null): Edit => (plan) => {
+  const child = plan.children.find((c) => c.id === childId);
+  if (!child) return { refused: GONE };
+  const { [skill]: _, ...others } = child.rungs;
+  return { plan: { ...plan, children: withChanged(plan.children, childId, { rungs: rung === null ? others : { ...others, [skill]: rung } }) } };
+};
+
+/** Sets the school year. Pencil keeps its days where it can; what stood on a day that is now closed moves. */
+export const setYear = (year: SchoolYear): Edit => (plan) => ({ plan: { ...plan, year } });
+
+const capital = (text: string): string => text[0].toUpperCase() + text.slice(1);

@@ -1,0 +1,57 @@
+/** What happened: done, or not. */
+import { byId, childrenOf, lessonsOf } from '../plan/lookup';
+import type { IsoDate } from '../plan/measures';
+import type { Mark, Plan } from '../plan/plan';
+import { GONE, type Edit } from './edit';
+
+/** Marks a part done on a day: for one child, or with null for everyone. */
+export const markDone = (partId: string, childId: string | null, date: IsoDate): Edit => (plan, { newId }) => {
+  if (!plan.parts.some((p) => p.id === partId)) return { refused: GONE };
+  if (plan.marks.some((m) => isDoneMark(m, partId) && (m.childId === childId || m.childId === null))) return { plan };
+  const mark: Mark = { id: newId(), partId, childId, date, outcome: 'done', note: '' };
+  return { plan: { ...plan, marks: [...plan.marks, mark] } };
+};
+
+/** Takes the done mark back; a mark for everyone is taken back for everyone, or left to the other children. */
+export const unmark = (partId: string, childId: string | null): Edit => (plan, { newId }) => {
+  const part = plan.parts.find((p) => p.id === partId);
+  if (!part) return { refused: GONE };
+  const unit = byId(plan.units).get(byId(plan.lessons).get(part.lessonId)!.unitId)!;
+  const whole = plan.marks.find((m) => isDoneMark(m, partId) && m.childId === null);
+  const kept = plan.marks.filter((m) => !(isDoneMark(m, partId) && (childId === null || m.childId === null || m.childId === childId)));
+  const others = childId !== null && whole ? childrenOf(part, unit, plan.children).filter((c) => c.id !== childId) : [];
+  return { plan: { ...plan, marks: [...kept, ...others.map((c): Mark => ({ ...whole!, id: newId(), childId: c.id }))] } };
+};
+
+const isDoneMark = (m: Mark, partId: string): boolean => m.partId === partId && m.outcome === 'done';
+
+/**
+ * A part did not happen on a day: that is kept as a mark, and the part moves to a later day. When what is in ink
+ * after it leaves no room, nothing is stored; with `rubOut` the later ink of its unit becomes pencil.
+ */
+export const didNotHappen = (partId: string, date: IsoDate, rubOut: boolean): Edit => (plan, { newId }) => {
+  const part = plan.parts.find((p) => p.id === partId);
+  const lesson = part && plan.lessons.find((l) => l.id === part.lessonId);
+  if (!part || !lesson) return { refused: GONE };
+  if (part.fixedDate) return { refused: `“${part.title}” has a fixed date. Give it another date on the lesson.` };
+  const mark: Mark = { id: newId(), partId, childId: null, date, outcome: 'missed', note: '' };
+  const marks = [...plan.marks.filter((m) => !isDoneMark(m, partId)), mark];
+  const later = rubOut ? new Set(laterParts(plan, lesson.unitId, partId)) : new Set<string>();
+  const sittings = plan.sittings.map((s) => (s.partId === partId || later.has(s.partId) ? { ...s, state: 'pencil' as const } : s));
+  return {
+    plan: { ...plan, marks, sittings },
+    unless: ({ layout }) => {
+      const homeless = layout?.unplaced.filter((u) => u.partId === partId || sameLesson(plan, u.partId, lesson.id)) ?? [];
+      if (!homeless.length || rubOut) return undefined;
+      return { refused: `What is in ink after “${part.title}” leaves no room for it on a later day.`, offer: 'rub-out' };
+    },
+  };
+};
+
+const sameLesson = (plan: Plan, partId: string, lessonId: string): boolean => plan.parts.find((p) => p.id === partId)?.lessonId === lessonId;
+
+/** The parts that come after a part in its unit. */
+function laterParts(plan: Plan, unitId: string, partId: string): string[] {
+  const parts = lessonsOf(plan, unitId).flatMap((l) => plan.parts.filter((p) => p.lessonId === l.id).map((p) => p.id));
+  return parts.slice(parts.indexOf(partId) + 1);
+}

@@ -1,0 +1,120 @@
+import type Database from 'better-sqlite3';
+import fc from 'fast-check';
+import { mkdtempSync, readdirSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { redraw } from '@/core/layout/redraw';
+import { canonical } from '@/core/plan/canonical';
+import { EMPTY_PLAN, type Plan } from '@/core/plan/plan';
+import { aPlan, somePlan } from '../../tests/sample-plan';
+import { currentRevision, readDrawn, redo, StaleRevision, undo, write } from './door';
+import { open } from './open';
+import { readPlan } from './plan';
+
+let db: Database.Database;
+let folder: string;
+const DRAWN = canonical(redraw(aPlan(4), { today: '2026-08-31' }).plan);
+const to = (plan: Plan) => () => ({ plan });
+
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'hausplan-'));
+  db = open(join(folder, 'store.sqlite'));
+});
+
+describe('the store', () => {
+  it('gives back any plan it was given', () => {
+    fc.assert(fc.property(somePlan, (plan) => {
+      const drawn = canonical(redraw(plan, { today: '2026-08-31' }).plan);
+      write(db, currentRevision(db), 'a plan', to(drawn));
+      expect(readPlan(db)).toEqual(drawn);
+    }), { numRuns: 25 });
+  });
+
+  it('starts empty at revision 0', () => expect(readDrawn(db)).toEqual({ plan: EMPTY_PLAN, revision: 0 }));
+
+  it('refuses a row that hangs on nothing, and stores nothing of the write', () => {
+    const broken = { ...DRAWN, lessons: DRAWN.lessons.slice(1) };
+    expect(() => write(db, 0, 'broken', to(broken))).toThrow(/FOREIGN KEY/);
+    expect(readDrawn(db)).toEqual({ plan: EMPTY_PLAN, revision: 0 });
+  });
+
+  it('keeps a copy before it migrates an older store', () => {
+    db.close();
+    const migrations = mkdtempSync(join(tmpdir(), 'hausplan-migrations-'));
+    writeFileSync(join(migrations, '0001-a.sql'), 'CREATE TABLE a (x INTEGER) STRICT;');
+    const path = join(folder, 'older.sqlite');
+    open(path, migrations).close();
+    writeFileSync(join(migrations, '0002-b.sql'), 'CREATE TABLE b (x INTEGER) STRICT;');
+    const again = open(path, migrations);
+    expect(again.pragma('user_version', { simple: true })).toBe(2);
+    expect(readdirSync(folder).filter((f) => f.startsWith('older.sqlite.before-0002')).length).toBe(1);
+  });
+
+  it('does not open a store of a newer Hausplan', () => {
+    db.pragma('user_version = 999');
+    db.close();
+    expect(() => open(join(folder, 'store.sqlite'))).toThrow(/newer Hausplan/);
+  });
+});
+
+describe('undo and redo', () => {
+  const renamed = (plan: Plan, title: string): Plan => ({ ...plan, units: plan.units.map((u) => ({ ...u, title })) });
+
+  it('walk back and forth through the writes, byte for byte', () => {
+    fc.assert(fc.property(fc.array(somePlan, { minLength: 1, maxLength: 5 }), fc.array(fc.boolean(), { maxLength: 12 }), (plans, steps) => {
+      const fresh = open(join(mkdtempSync(join(tmpdir(), 'hausplan-')), 'store.sqlite'));
+      const states = [EMPTY_PLAN as Plan];
+      for (const plan of plans) {
+        const drawn = canonical(redraw(plan, { today: '2026-08-31' }).plan);
+        write(fresh, currentRevision(fresh), 'a plan', to(drawn));
+        states.push(drawn);
+      }
+      let at = states.length - 1;
+      for (const back of steps) {
+        const moved = back ? undo(fresh, currentRevision(fresh)) : redo(fresh, currentRevision(fresh));
+        if (moved) at += back ? -1 : 1;
+        expect(readPlan(fresh)).toEqual(states[at]);
+      }
+      fresh.close();
+    }), { numRuns: 15 });
+  });
+
+  it('count up the revision, since another window must notice', () => {
+    write(db, 0, 'one', to(DRAWN));
+    expect(undo(db, 1)).toEqual({ revision: 2, label: 'one' });
+    expect(redo(db, 2)).toEqual({ revision: 3, label: 'one' });
+  });
+
+  it('forget what was undone once something else is written', () => {
+    write(db, 0, 'one', to(DRAWN));
+    write(db, 1, 'two', to(renamed(DRAWN, 'Two')));
+    undo(db, 2);
+    write(db, 3, 'three', to(renamed(DRAWN, 'Three')));
+    expect(readDrawn(db)).toMatchObject({ undo: 'three' });
+    expect(redo(db, 4)).toBeUndefined();
+    undo(db, 4);
+    undo(db, 5);
+    expect(readPlan(db)).toEqual(EMPTY_PLAN);
+  });
+
+  it('do not count a write that changes nothing', () => {
+    write(db, 0, 'one', to(DRAWN));
+    expect(write(db, 1, 'same', to(DRAWN))).toEqual({ revision: 1 });
+  });
+});
+
+describe('a write on an old revision', () => {
+  it('is refused, stores nothing, and says what has happened since', () => {
+    write(db, 0, 'Made the plan', to(DRAWN));
+    const late = () => write(db, 0, 'late', to(EMPTY_PLAN));
+    expect(late).toThrow(StaleRevision);
+    try {
+      late();
+    } catch (e) {
+      expect(e).toMatchObject({ now: 1, since: ['Made the plan'] });
+    }
+    expect(readPlan(db)).toEqual(DRAWN);
+    expect(() => undo(db, 0)).toThrow(StaleRevision);
+  });
+});

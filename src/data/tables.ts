@@ -1,0 +1,26 @@
+/** The plan's tables, parents before children, with their key columns. */
+export const TABLES = {
+  family: ['id'],
+  school_year: ['id'],
+  day_off: ['id'],
+  child: ['id'],
+  child_rung: ['child_id', 'skill'],
+  unit: ['id'],
+  unit_child: ['unit_id', 'child_id'],
+  lesson: ['id'],
+  lesson_rung: ['lesson_id', 'child_id'],
+  part: ['id'],
+  part_child: ['part_id', 'child_id'],
+  book: ['id'],
+  pull: ['id'],
+  book_use: ['id'],
+  assignment: ['part_id', 'child_id'],
+  sitting: ['id'],
+  mark: ['id'],
+} as const satisfies Record<string, readonly string[]>;
+
+export type TableName = keyof typeof TABLES;
+export const TABLE_NAMES = Object.keys(TABLES) as TableName[];
+
+export type Row = Record<string, string | number | null>;
+export type Rows = Record<TableName, Row[]>;
