@@ -26,7 +26,7 @@ describe('the store', () => {
   it('gives back any plan it was given', () => {
     fc.assert(fc.property(somePlan, (plan) => {
       const drawn = canonical(redraw(plan, { today: '2026-08-31' }).plan);
-      write(db, currentRevision(db), 'a plan', to(drawn));
+      write(db, currentRevision(db), () => 'a plan', to(drawn));
       expect(readPlan(db)).toEqual(drawn);
     }), { numRuns: 25 });
   });
@@ -35,7 +35,7 @@ describe('the store', () => {
 
   it('refuses a row that hangs on nothing, and stores nothing of the write', () => {
     const broken = { ...DRAWN, lessons: DRAWN.lessons.slice(1) };
-    expect(() => write(db, 0, 'broken', to(broken))).toThrow(/FOREIGN KEY/);
+    expect(() => write(db, 0, () => 'broken', to(broken))).toThrow(/FOREIGN KEY/);
     expect(readDrawn(db)).toEqual({ plan: EMPTY_PLAN, revision: 0 });
   });
 
@@ -67,7 +67,7 @@ describe('undo and redo', () => {
       const states = [EMPTY_PLAN as Plan];
       for (const plan of plans) {
         const drawn = canonical(redraw(plan, { today: '2026-08-31' }).plan);
-        write(fresh, currentRevision(fresh), 'a plan', to(drawn));
+        write(fresh, currentRevision(fresh), () => 'a plan', to(drawn));
         states.push(drawn);
       }
       let at = states.length - 1;
@@ -81,16 +81,16 @@ describe('undo and redo', () => {
   });
 
   it('count up the revision, since another window must notice', () => {
-    write(db, 0, 'one', to(DRAWN));
+    write(db, 0, () => 'one', to(DRAWN));
     expect(undo(db, 1)).toEqual({ revision: 2, label: 'one' });
     expect(redo(db, 2)).toEqual({ revision: 3, label: 'one' });
   });
 
   it('forget what was undone once something else is written', () => {
-    write(db, 0, 'one', to(DRAWN));
-    write(db, 1, 'two', to(renamed(DRAWN, 'Two')));
+    write(db, 0, () => 'one', to(DRAWN));
+    write(db, 1, () => 'two', to(renamed(DRAWN, 'Two')));
     undo(db, 2);
-    write(db, 3, 'three', to(renamed(DRAWN, 'Three')));
+    write(db, 3, () => 'three', to(renamed(DRAWN, 'Three')));
     expect(readDrawn(db)).toMatchObject({ undo: 'three' });
     expect(redo(db, 4)).toBeUndefined();
     undo(db, 4);
@@ -99,15 +99,15 @@ describe('undo and redo', () => {
   });
 
   it('do not count a write that changes nothing', () => {
-    write(db, 0, 'one', to(DRAWN));
-    expect(write(db, 1, 'same', to(DRAWN))).toEqual({ revision: 1 });
+    write(db, 0, () => 'one', to(DRAWN));
+    expect(write(db, 1, () => 'same', to(DRAWN))).toEqual({ revision: 1 });
   });
 });
 
 describe('a write on an old revision', () => {
   it('is refused, stores nothing, and says what has happened since', () => {
-    write(db, 0, 'Made the plan', to(DRAWN));
-    const late = () => write(db, 0, 'late', to(EMPTY_PLAN));
+    write(db, 0, () => 'Made the plan', to(DRAWN));
+    const late = () => write(db, 0, () => 'late', to(EMPTY_PLAN));
     expect(late).toThrow(StaleRevision);
     try {
       late();

@@ -49,10 +49,11 @@ export function readDrawn(db: Database.Database): Drawn {
 /**
  * Stores what an edit makes of the plan, in one transaction.
  * @param base the revision the edit was made on
+ * @param label what the write does, for the undo list
  * @param edit gives the plan after it, or something else, which is handed back with nothing stored
  * @throws {StaleRevision} when the plan has moved on
  */
-export function write<Other extends object>(db: Database.Database, base: number, label: string, edit: (plan: Plan) => { plan: Plan } | Other): { revision: number } | Other {
+export function write<Other extends object>(db: Database.Database, base: number, label: (plan: Plan) => string, edit: (plan: Plan) => { plan: Plan } | Other): { revision: number } | Other {
   return db.transaction(() => {
     checkBase(db, base);
     const before = readPlan(db);
@@ -62,7 +63,7 @@ export function write<Other extends object>(db: Database.Database, base: number,
     if (!changes.length) return { revision: base };
     apply(db, changes);
     db.prepare("UPDATE revision SET state = 'settled' WHERE state = 'undone'").run();
-    const revision = record(db, label, 'done');
+    const revision = record(db, label(before), 'done');
     const insert = db.prepare('INSERT INTO change (revision, seq, table_name, before, after) VALUES (?, ?, ?, ?, ?)');
     changes.forEach((c, seq) => insert.run(revision, seq, c.table, c.before && JSON.stringify(c.before), c.after && JSON.stringify(c.after)));
     settleOld(db);

@@ -94,7 +94,7 @@ function isRomanIfAny({ 0: whole, groups }: RegExpExecArray, content: string): b
   return ROMAN.test(letters);
 }
 
-const clean = (title: string): string => title.replace(/[\s.…_]+$/u, '').replace(/\s+/g, ' ').slice(0, 200);
+const clean = (title: string): string => title.replace(/[\s.…_,]+$/u, '').replace(/\s+/g, ' ').slice(0, 200);
 
 /** Depth of each line by its indent: every wider indent than the line above it opens a level. */
 function indentDepths(lines: readonly string[]): number[] {

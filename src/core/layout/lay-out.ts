@@ -17,7 +17,7 @@ import type { IsoDate } from '../plan/measures';
 import type { Reason } from '../plan/plan';
 import type { LayLesson, LayoutInput, LayPart, LayUnit, Place } from './input';
 import { Ledger } from './ledger';
-import { Pace } from './pace';
+import { Pace, type Keeps } from './pace';
 
 export interface Placement extends Place {
   partId: string;
@@ -157,26 +157,27 @@ class Drawing {
     const lastDay = Math.min(this.input.days.length - 1, Math.floor(queue.upperBound / this.windowCount));
     const begun = this.slotOf.has(parts[0].id);
     const kept = this.keptDay(first, earliest);
-    const aim = kept !== undefined && (begun || queue.allows(kept)) ? kept : begun ? earliestDay : Math.max(queue.target, earliestDay);
+    const due = begun ? earliestDay : queue.standsFrom(parts) ?? Math.max(queue.target, earliestDay);
+    const aim = kept !== undefined && (begun || queue.allows(kept)) ? kept : due;
 
     let best: Trial | undefined;
     let blocked: Blocked | undefined;
-    const consider = (day: number, obeyPace: boolean): void => {
-      if (!begun && obeyPace && !queue.allows(day)) return;
+    const consider = (day: number, pace: Keeps): void => {
+      if (!begun && !queue.allows(day, pace)) return;
       const trial = this.tryParts(parts, { day, aim, kept, earliest, latest: queue.upperBound, blocked });
       if ('cost' in trial) best = best && best.cost <= trial.cost ? best : trial;
       else blocked ??= trial;
     };
     for (let day = aim; day <= lastDay && (day <= aim + LOOK_AHEAD || !best); day++) {
-      consider(day, true);
+      consider(day, 'pace');
       if (best && best.cost <= (day - aim + 1) * COST.day) break;
     }
-    // Squeezed before something that stays: earlier days, then more lessons on a day than the pace has.
-    for (let day = Math.min(aim, lastDay); day >= earliestDay && !best; day--) consider(day, true);
-    for (let day = earliestDay; day <= lastDay && !best; day++) consider(day, false);
-
+    // Squeezed before something that stays: earlier days, then more lessons a week than the pace has, at last more a day.
+    if (this.nextHeld(parts, -1) < Infinity || queue.upperBound < Infinity)
+      for (const keeps of ['pace', 'day', 'nothing'] as const)
+        for (let day = Math.min(aim, lastDay); day >= earliestDay && !best; day--) consider(day, keeps);
     if (!best) {
-      const why = earliestDay >= this.input.days.length ? 'no-day' : 'no-room';
+      const why = aim >= this.input.days.length ? 'no-day' : 'no-room';
       for (const p of parts) if (!this.slotOf.has(p.id)) this.unplaced.push({ partId: p.id, why, of: blocked?.by });
       return;
     }
@@ -389,8 +390,15 @@ class UnitQueue {
     return this.pace.target(this.next, Math.floor(this.lowerBound / this.windowCount));
   }
 
-  allows(day: number): boolean {
-    return this.pace.allows(day);
+  /** Whether the pace lets the next lesson begin on a day. One that stands already in part has been counted. */
+  allows(day: number, keeps: Keeps = 'pace'): boolean {
+    return this.standing[this.next] || this.pace.allows(day, keeps);
+  }
+
+  /** The day of the first part that stays, when the next lesson has one. */
+  standsFrom(parts: readonly LayPart[]): number | undefined {
+    const slots = parts.map(this.slotOf).filter((s) => s !== undefined);
+    return slots.length ? Math.floor(Math.min(...slots) / this.windowCount) : undefined;
   }
 
   /** Goes on to the next lesson, which may not begin before this one's chain ends. */

@@ -3,28 +3,32 @@ import { schoolDayFrom, type SchoolDay } from '../calendar/school-days';
 import { spread } from '../pacing/pacing';
 import type { LayUnit } from './input';
 
+/** How much of the pace is kept: all of it, only the lessons a day, or nothing. */
+export type Keeps = 'pace' | 'day' | 'nothing';
+
 export class Pace {
   /** The unit's first school day, by index; the number of school days when the year is over before it starts. */
   readonly firstDay: number;
   private readonly begunOn: Int32Array;
-  private readonly begunInWeek: number[] = [];
+  private readonly begunInWeek = new Map<number, number>();
   private readonly perDay: number;
   private readonly even: number[] | undefined;
   /** The unit's days of each school week: first index and number. */
-  private readonly weeks: { first: number; days: number }[] = [];
+  private readonly weeks = new Map<number, { first: number; days: number }>();
 
   constructor(private readonly unit: LayUnit, private readonly days: readonly SchoolDay[]) {
     this.firstDay = schoolDayFrom(days, unit.starts)?.index ?? days.length;
     this.begunOn = new Int32Array(days.length);
     for (let i = this.firstDay; i < days.length; i++) {
-      const week = (this.weeks[days[i].week] ??= { first: i, days: 0 });
-      week.days++;
+      const week = this.weeks.get(days[i].week);
+      if (week) week.days++;
+      else this.weeks.set(days[i].week, { first: i, days: 1 });
     }
     const n = unit.lessons.length;
     const { wishedEnd } = unit;
     const span = wishedEnd ? days.filter((d) => d.index >= this.firstDay && d.date <= wishedEnd).length : 0;
     if (unit.lessonsPerWeek !== null) {
-      const weekLength = Math.max(1, ...this.weeks.map((w) => w?.days ?? 0));
+      const weekLength = Math.max(1, ...[...this.weeks.values()].map((w) => w.days));
       this.perDay = Math.ceil(unit.lessonsPerWeek / weekLength);
     } else if (span > 0) {
       this.even = spread(n, span).map((day) => this.firstDay + day);
@@ -36,13 +40,15 @@ export class Pace {
   begins(day: number): void {
     this.begunOn[day]++;
     const week = this.days[day].week;
-    this.begunInWeek[week] = (this.begunInWeek[week] ?? 0) + 1;
+    this.begunInWeek.set(week, (this.begunInWeek.get(week) ?? 0) + 1);
   }
 
   /** Whether the pace lets another lesson begin on this day. */
-  allows(day: number): boolean {
-    if (day < this.firstDay || this.begunOn[day] >= this.perDay) return false;
-    return this.unit.lessonsPerWeek === null || (this.begunInWeek[this.days[day].week] ?? 0) < this.unit.lessonsPerWeek;
+  allows(day: number, keeps: Keeps = 'pace'): boolean {
+    if (day < this.firstDay) return false;
+    if (keeps === 'nothing') return true;
+    if (this.begunOn[day] >= this.perDay) return false;
+    return keeps === 'day' || this.unit.lessonsPerWeek === null || (this.begunInWeek.get(this.days[day].week) ?? 0) < this.unit.lessonsPerWeek;
   }
 
   /** The day on which lesson number `index` is due, not before `from`. */
@@ -56,7 +62,7 @@ export class Pace {
   private dueBy(day: number): boolean {
     const perWeek = this.unit.lessonsPerWeek;
     if (perWeek === null) return true;
-    const week = this.weeks[this.days[day].week];
+    const week = this.weeks.get(this.days[day].week)!;
     const share = Math.min(perWeek, week.days * this.perDay);
     // Lessons stand on days ⌈j·days/share⌉ of the week, so ⌊day·share/days⌋ + 1 are due by a day.
     const due = Math.floor(((day - week.first) * share) / week.days) + 1;

@@ -1,8 +1,10 @@
 /** How a unit's lay-out stands against its wished end, in figures, with the pace that would meet it worked out. */
+import { shortDate } from '../calendar/dates';
 import { paceForWeeks } from '../pacing/pacing';
 import type { IsoDate } from '../plan/measures';
-import type { LayoutInput, LayUnit } from './input';
-import { layOut, type Layout } from './lay-out';
+import type { Plan } from '../plan/plan';
+import { layoutInput, type LayoutInput, type LayUnit } from './input';
+import { layOut } from './lay-out';
 
 export interface Verdict {
   unitId: string;
@@ -25,17 +27,40 @@ export interface Verdict {
   remedy?: { lessonsPerWeek: number; finishes: IsoDate };
 }
 
-export function verdictOf(input: LayoutInput, layout: Layout, unitId: string): Verdict {
-  const unit = input.units.find((u) => u.id === unitId)!;
-  const figures = measure(input, layout, unit);
+/** Measures a plan's sittings of a unit against its wished end; undefined while there is no year to lay out on. */
+export function verdictOf(plan: Plan, unitId: string, today: IsoDate): Verdict | undefined {
+  const input = layoutInput(plan, { today });
+  const unit = input?.units.find((u) => u.id === unitId);
+  if (!input || !unit) return undefined;
+  const figures = measure(input, plan.sittings, unit);
   if (figures.meetsEnd || !unit.wishedEnd || figures.lessons === 0) return figures;
   const { wishedEnd } = unit;
   const weeks = new Set(input.days.filter((d) => d.date >= unit.starts && d.date <= wishedEnd).map((d) => d.week)).size;
   return { ...figures, neededPerWeek: weeks ? paceForWeeks(figures.lessons, weeks) : undefined, remedy: fasterPace(input, unit) };
 }
 
-function measure(input: LayoutInput, layout: Layout, unit: LayUnit): Verdict {
-  const dateOf = new Map(layout.placements.map((p) => [p.partId, p.date]));
+/** The verdict as a parent would say it, with its figures. */
+export function verdictInWords(v: Verdict): string {
+  if (!v.lessons) return 'There are no lessons yet.';
+  if (!v.finishes) return `None of the ${count(v.lessons, 'lesson')} has a place in the school year.`;
+  const says = [`${count(v.lessons, 'lesson')}, the last on ${shortDate(v.finishes)}.`];
+  if (v.placed < v.lessons) says.push(`${count(v.lessons - v.placed, 'lesson')} ${v.lessons - v.placed === 1 ? 'does' : 'do'} not fit into the school year.`);
+  if (!v.wishedEnd) return says.join(' ');
+  if (v.meetsEnd) says.push(v.spareDays ? `${count(v.spareDays, 'school day')} to spare before ${shortDate(v.wishedEnd)}.` : 'Just as you wished.');
+  else {
+    if (v.daysLate) says.push(`That is ${count(v.daysLate, 'school day')} after your wished end, ${shortDate(v.wishedEnd)};`, `${count(v.lessonsBeyond, 'lesson')} ${v.lessonsBeyond === 1 ? 'lies' : 'lie'} beyond it.`);
+    else says.push(`Your wished end is ${shortDate(v.wishedEnd)}.`);
+    if (v.neededPerWeek) says.push(`Meeting it takes ${decimal(v.neededPerWeek)} lessons a week from the start.`);
+    says.push(v.remedy ? `At ${v.remedy.lessonsPerWeek} a week it would end on ${shortDate(v.remedy.finishes)}.` : 'No pace meets it within everyone’s minutes: drop or shorten lessons, or move the end.');
+  }
+  return says.join(' ');
+}
+
+const count = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' : 's'}`;
+const decimal = (n: number): string => String(Math.round(n * 10) / 10);
+
+function measure(input: LayoutInput, sittings: readonly { partId: string; date: IsoDate }[], unit: LayUnit): Verdict {
+  const dateOf = new Map(sittings.map((s) => [s.partId, s.date]));
   const { wishedEnd } = unit;
   let finishes: IsoDate | undefined;
   let placed = 0;
@@ -68,7 +93,7 @@ function fasterPace(input: LayoutInput, unit: LayUnit): Verdict['remedy'] {
   for (let lessonsPerWeek = from; lessonsPerWeek <= Math.max(from + 4, 10); lessonsPerWeek++) {
     const faster = { ...unit, lessonsPerWeek };
     const trial: LayoutInput = { ...input, previous, units: input.units.map((u) => (u.id === unit.id ? faster : u)) };
-    const outcome = measure(trial, layOut(trial), faster);
+    const outcome = measure(trial, layOut(trial).placements, faster);
     if (outcome.meetsEnd && outcome.finishes) return { lessonsPerWeek, finishes: outcome.finishes };
   }
   return undefined;

@@ -1,0 +1,9 @@
+import { writeHausplanJson } from '@/core/formats/hausplan-json';
+import { readDrawn } from '@/data/door';
+import { store } from '@/data/open';
+
+export async function GET(): Promise<Response> {
+  return new Response(writeHausplanJson(readDrawn(store()).plan), {
+    headers: { 'content-type': 'application/json; charset=utf-8', 'content-disposition': 'attachment; filename="hausplan.json"', 'cache-control': 'no-store' },
+  });
+}

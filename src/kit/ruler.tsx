@@ -1,0 +1,50 @@
+'use client';
+/** A unit's length in school days: done, inked, pencilled, spare, and the wished end. */
+import styled from 'styled-components';
+import { colour, paper } from './tokens';
+
+export type RulerDay = 'done' | 'ink' | 'pencil' | 'empty' | 'spare' | 'late';
+
+export interface RulerProps {
+  days: { date: string; is: RulerDay; /** Said for this day, as “Tue 17 Nov”. */ name: string }[];
+  /** Where each school week begins, as an index of days. */
+  weeks: { at: number; name: string }[];
+  /** Index of the first day not yet over; its left edge is today's line. */
+  today?: number;
+  /** Index of the last day up to the wished end. */
+  end?: number;
+  /** The whole ruler in words. */
+  says: string;
+}
+
+export function Ruler({ days, weeks, today, end, says }: RulerProps) {
+  const n = Math.max(days.length, 1);
+  const percent = (i: number): string => `${(100 * i) / n}%`;
+  return (
+    <figure role="img" aria-label={says}>
+      <Track>
+        {days.map((d) => <Day key={d.date} $is={d.is} title={d.name} />)}
+        {today !== undefined && today >= 0 ? <Mark style={{ left: percent(today) }} $red /> : null}
+        {end !== undefined ? <Mark style={{ left: percent(end + 1) }} /> : null}
+      </Track>
+      <Names>
+        {weeks.filter((_, i) => weeks.length <= 12 || i % Math.ceil(weeks.length / 12) === 0).map((w) => <span key={w.at} style={{ left: percent(w.at) }}>{w.name}</span>)}
+      </Names>
+    </figure>
+  );
+}
+
+const Track = styled.div`display: flex; position: relative; height: 22px;`;
+const Day = styled.div<{ $is: RulerDay }>`
+  flex: 1; min-width: 0; border: 1px solid ${colour.ink}; print-color-adjust: exact; margin-right: 1px;
+  ${(p) => ({
+    done: `background: ${colour.ink};`,
+    ink: `background: ${colour.wash};`,
+    pencil: `border: 1px dashed ${colour.pencil}; background: ${colour.room};`,
+    empty: `border-color: ${colour.rule}; border-left-color: transparent; border-right-color: transparent;`,
+    spare: `border-color: ${colour.rule}; background: repeating-linear-gradient(135deg, transparent 0 4px, ${colour.rule} 4px 5px);`,
+    late: `border: 2px dashed ${colour.red};`,
+  })[p.$is]}
+`;
+const Mark = styled.div<{ $red?: boolean }>`position: absolute; top: -5px; bottom: -5px; width: 0; border-left: 3px solid ${(p) => (p.$red ? colour.red : colour.ink)}; margin-left: -2px; ${paper} { print-color-adjust: exact; }`;
+const Names = styled.div`position: relative; height: 20px; font-size: 12.5px; color: ${colour.graphite}; & > span { position: absolute; top: 4px; white-space: nowrap; }`;

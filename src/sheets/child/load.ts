@@ -1,0 +1,26 @@
+import { longDate } from '@/core/calendar/dates';
+import type { HatchName } from '@/kit/hatch';
+import { load, param, type SearchParams } from '../frame/load';
+import { dayRooms } from '../today/day';
+
+export interface ChildView {
+  name: string;
+  hatch: HatchName;
+  date: string;
+  dayInWords: string;
+  items: { key: string; title: string; detail: string; minutes: number; withParent: boolean; together: boolean; done: boolean }[];
+}
+
+export async function loadChild(childId: string, params: SearchParams): Promise<ChildView | undefined> {
+  const { plan, today } = await load(params);
+  const child = plan.children.find((c) => c.id === childId);
+  if (!child) return undefined;
+  const asked = await param(params, 'day');
+  const date = asked && /^\d{4}-\d{2}-\d{2}$/.test(asked) && !Number.isNaN(Date.parse(asked)) ? asked : today;
+  return {
+    name: child.name, hatch: child.hatch, date, dayInWords: longDate(date),
+    items: dayRooms(plan, date).filter((r) => r.childIds.includes(childId)).map((r) => ({
+      key: r.sittingId, title: r.title, detail: r.detail, minutes: r.ends - r.starts, withParent: r.parentMinutes > 0 && r.own, together: r.childIds.length > 1, done: r.done,
+    })),
+  };
+}

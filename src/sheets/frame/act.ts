@@ -1,0 +1,52 @@
+/** The one way an action changes the plan: Zod at the door, the edit, the lay-out, the store, and what moved in words. */
+import { nanoid } from 'nanoid';
+import { refresh } from 'next/cache';
+import type { z } from 'zod';
+import { perform, type Edit, type Refusal } from '@/core/edit/edit';
+import { difference, differenceInWords } from '@/core/layout/difference';
+import type { Plan } from '@/core/plan/plan';
+import { StaleRevision, write } from '@/data/door';
+import { store } from '@/data/open';
+import type { Outcome } from './outcome';
+import { today } from './clock';
+
+export interface Act<T> {
+  base: number;
+  input: unknown;
+  shape: z.ZodType<T>;
+  /** What this does, as it stands in the undo list: “Inked the week of 16 Nov”. */
+  label: (value: T, plan: Plan) => string;
+  edit: (value: T) => Edit;
+  /** Lessons the parent moves with this; the words tell of the others. */
+  moves?: (value: T) => string[];
+}
+
+export async function act<T>({ base, input, shape, label, edit, moves }: Act<T>): Promise<Outcome> {
+  const parsed = shape.safeParse(input);
+  if (!parsed.success) return { is: 'faulty', faults: parsed.error.issues.map((i) => ({ where: i.path.join('.'), what: i.message })) };
+  const value = parsed.data;
+  return attempt(() => {
+    let says = '';
+    const db = store();
+    const outcome = write<Refusal>(db, base, (plan) => label(value, plan), (plan) => {
+      const drawn = perform(edit(value), plan, { today: today(), newId: () => nanoid(12) });
+      if ('plan' in drawn) says = [label(value, plan), differenceInWords(difference(plan, drawn.plan), moves?.(value))].filter(Boolean).join('. ').replace(/\.\.$/, '.');
+      return drawn;
+    });
+    if ('refused' in outcome) return { is: 'refused', ...outcome };
+    return { is: 'done', revision: outcome.revision, says };
+  });
+}
+
+/** Runs a write and tells a stale revision apart from what only we can cause. */
+export function attempt(write: () => Outcome): Outcome {
+  try {
+    const outcome = write();
+    if (outcome.is === 'done') refresh();
+    return outcome;
+  } catch (e) {
+    if (!(e instanceof StaleRevision)) throw e;
+    refresh();
+    return { is: 'stale', now: e.now, since: e.since };
+  }
+}

@@ -1,0 +1,54 @@
+/** What every sheet reads first: the plan with its revision, the day, and the unit the sheet is about. */
+import { connection } from 'next/server';
+import type { IsoDate } from '@/core/plan/measures';
+import type { Plan, Unit } from '@/core/plan/plan';
+import { readDrawn } from '@/data/door';
+import { store } from '@/data/open';
+import { today } from './clock';
+
+export interface FrameInfo {
+  revision: number;
+  undo?: string;
+  redo?: string;
+  family?: string;
+  /** The unit that the sheets of a unit are about. */
+  unitId?: string;
+  units: { id: string; title: string }[];
+}
+
+export interface Loaded {
+  plan: Plan;
+  info: FrameInfo;
+  today: IsoDate;
+  unit?: Unit;
+}
+
+export type SearchParams = Promise<Record<string, string | string[] | undefined>>;
+
+export async function load(params?: SearchParams): Promise<Loaded> {
+  await connection();
+  const { plan, ...history } = readDrawn(store());
+  const asked = (await params)?.unit;
+  const now = today();
+  const unit = plan.units.find((u) => u.id === asked) ?? runningUnit(plan, now);
+  return {
+    plan,
+    today: now,
+    unit,
+    info: { ...history, family: plan.family?.name, unitId: unit?.id, units: plan.units.map(({ id, title }) => ({ id, title })) },
+  };
+}
+
+/** The unit with the nearest sitting from today on, else the last one. */
+function runningUnit(plan: Plan, now: IsoDate): Unit | undefined {
+  const next = plan.sittings.filter((s) => s.date >= now).sort((a, b) => (a.date < b.date ? -1 : 1))[0];
+  const part = next && plan.parts.find((p) => p.id === next.partId);
+  const lesson = part && plan.lessons.find((l) => l.id === part.lessonId);
+  return plan.units.find((u) => u.id === lesson?.unitId) ?? plan.units.at(-1);
+}
+
+/** One value of a search parameter. */
+export async function param(params: SearchParams, name: string): Promise<string | undefined> {
+  const value = (await params)[name];
+  return Array.isArray(value) ? value[0] : value;
+}

@@ -1,0 +1,25 @@
+/** The sheets, numbered in the order of the work; the number is also the key that opens them. */
+export interface SheetName {
+  number: number;
+  name: string;
+  path: string;
+  /** Whether the sheet is about one unit. */
+  ofUnit: boolean;
+}
+
+export const SHEETS: readonly SheetName[] = [
+  { number: 1, name: 'Year', path: '/year', ofUnit: false },
+  { number: 2, name: 'Unit', path: '/unit', ofUnit: true },
+  { number: 3, name: 'Books', path: '/books', ofUnit: true },
+  { number: 4, name: 'Lessons', path: '/lessons', ofUnit: true },
+  { number: 5, name: 'Ladder', path: '/ladder', ofUnit: true },
+  { number: 6, name: 'Weeks', path: '/weeks', ofUnit: true },
+  { number: 8, name: 'Today', path: '/today', ofUnit: false },
+];
+
+/** Not numbered: who is at the table. Its key is 0. */
+export const FAMILY: SheetName = { number: 0, name: 'Family', path: '/setup', ofUnit: false };
+
+export function hrefOf(sheet: SheetName, unitId: string | undefined): string {
+  return sheet.ofUnit && unitId ? `${sheet.path}?unit=${unitId}` : sheet.path;
+}

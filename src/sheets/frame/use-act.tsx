@@ -1,0 +1,96 @@
+'use client';
+/** Acting on the plan from a sheet: one action after another, each on the newest revision this window has seen. */
+import { createContext, useCallback, useContext, useMemo, useRef, useState, useTransition, type ReactNode } from 'react';
+import { Button } from '@/kit/button';
+import { Dialog } from '@/kit/dialog';
+import { Quiet } from '@/kit/text';
+import { Toast } from './toast';
+import type { Outcome } from './outcome';
+
+type Run = (base: number) => Promise<Outcome>;
+
+interface Options {
+  /** Takes faults in what was typed; without it they are shown in a dialog. */
+  faults?: (faults: { where: string; what: string }[]) => void;
+  /** Goes ahead in spite of a refusal that offers it. */
+  rubOut?: Run;
+  /** Called once it is stored, also when that took a second try. */
+  then?: (says: string) => void;
+}
+
+export type ActNow = (run: Run, options?: Options) => void;
+
+const ActContext = createContext<{ act: ActNow; busy: boolean; say: (text: string) => void }>({ act: () => {}, busy: false, say: () => {} });
+
+export const useAct = (): { act: ActNow; busy: boolean; say: (text: string) => void } => useContext(ActContext);
+
+interface Trouble {
+  outcome: Exclude<Outcome, { is: 'done' }>;
+  run: Run;
+  options: Options;
+}
+
+export function ActProvider({ revision, children }: { revision: number; children: ReactNode }) {
+  const newest = useRef(revision);
+  const queue = useRef<Promise<unknown>>(Promise.resolve());
+  const [trouble, setTrouble] = useState<Trouble>();
+  const [toast, setToast] = useState<{ says: string; at: number }>();
+  const [busy, start] = useTransition();
+  // A page loaded afresh has seen at least its own revision; a stale write, on purpose, has not.
+  if (revision > newest.current) newest.current = revision;
+
+  const say = useCallback((says: string) => setToast({ says, at: Date.now() }), []);
+  const act = useCallback<ActNow>((run, options = {}) => {
+    start(async () => {
+      const turn = queue.current.then(() => run(newest.current));
+      queue.current = turn.catch(() => undefined);
+      const outcome = await turn.catch((): Outcome => ({ is: 'refused', refused: 'Hausplan did not answer, so nothing was stored. What you typed is still here. Check that it is running, then try again.' }));
+      if (outcome.is === 'done') {
+        newest.current = Math.max(newest.current, outcome.revision);
+        setTrouble(undefined);
+        if (outcome.says) say(outcome.says);
+        options.then?.(outcome.says);
+      } else if (outcome.is === 'faulty' && options.faults) options.faults(outcome.faults);
+      else setTrouble({ outcome, run, options });
+    });
+  }, [say]);
+
+  const value = useMemo(() => ({ act, busy, say }), [act, busy, say]);
+  const close = (): void => setTrouble(undefined);
+  const again = (run: Run): void => {
+    if (trouble) {
+      if (trouble.outcome.is === 'stale') newest.current = Math.max(newest.current, trouble.outcome.now);
+      close();
+      act(run, trouble.options);
+    }
+  };
+  const outcome = trouble?.outcome;
+
+  return (
+    <ActContext value={value}>
+      {children}
+      <Dialog
+        title="The plan was changed in another window" urgent isOpen={outcome?.is === 'stale'} onClose={close}
+        footer={<><Button onPress={close}>Leave it, look first</Button><Button $primary onPress={() => trouble && again(trouble.run)}>Make my change on top</Button></>}
+      >
+        <p>Your change is not stored yet. Since this window last looked:</p>
+        <ul>{outcome?.is === 'stale' ? outcome.since.map((label, i) => <li key={i}>· {label}</li>) : null}</ul>
+        <Quiet>This sheet now shows the newer plan. Anything you typed is still here.</Quiet>
+      </Dialog>
+      <Dialog
+        title="That cannot be done as it stands" urgent isOpen={outcome?.is === 'refused'} onClose={close}
+        footer={
+          trouble?.outcome.is === 'refused' && trouble.outcome.offer && trouble.options.rubOut
+            ? <><Button onPress={close}>Leave it</Button><Button $primary onPress={() => again(trouble.options.rubOut!)}>Rub out the ink after it and move on</Button></>
+            : <Button $primary autoFocus onPress={close}>I see</Button>
+        }
+      >
+        <p>{outcome?.is === 'refused' ? outcome.refused : ''}</p>
+      </Dialog>
+      <Dialog title="Something is not right yet" urgent isOpen={outcome?.is === 'faulty'} onClose={close} footer={<Button $primary autoFocus onPress={close}>I see</Button>}>
+        <ul>{outcome?.is === 'faulty' ? outcome.faults.map((f, i) => <li key={i}><b>{f.where}</b>: {f.what}</li>) : null}</ul>
+      </Dialog>
+      <Toast toast={toast} onClose={() => setToast(undefined)} />
+    </ActContext>
+  );
+}

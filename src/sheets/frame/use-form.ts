@@ -1,0 +1,38 @@
+'use client';
+/**
+ * What is typed in a form, and what the door found wrong with it, field by field. When the plan changes underneath
+ * (undo, another window), a form that was not typed in follows it; one that was keeps every letter.
+ */
+import { useCallback, useState } from 'react';
+
+type Faults = { where: string; what: string }[];
+
+export interface FormState<T> {
+  value: T;
+  set: <K extends keyof T>(field: K, value: T[K]) => void;
+  /** What is wrong with a field. */
+  error: (field: keyof T & string) => string | undefined;
+  takeFaults: (faults: Faults) => void;
+  /** Says that what is typed has been stored, so that the form follows the plan again. */
+  stored: () => void;
+}
+
+/** @param stands the values as the plan has them now */
+export function useForm<T extends object>(stands: T): FormState<T> {
+  const [value, setValue] = useState(stands);
+  const [seen, setSeen] = useState(stands);
+  const [follows, setFollows] = useState(true);
+  const [faults, setFaults] = useState<Record<string, string>>({});
+  if (JSON.stringify(stands) !== JSON.stringify(seen)) {
+    setSeen(stands);
+    if (follows) setValue(stands);
+  }
+  const set = useCallback(<K extends keyof T>(field: K, next: T[K]) => {
+    setValue((v) => ({ ...v, [field]: next }));
+    setFollows(false);
+    setFaults(({ [field as string]: _, ...others }) => others);
+  }, []);
+  const takeFaults = useCallback((found: Faults) => setFaults(Object.fromEntries(found.map((f) => [f.where.split('.')[0], f.what]))), []);
+  const stored = useCallback(() => { setFollows(true); setFaults({}); }, []);
+  return { value, set, error: (field) => faults[field], takeFaults, stored };
+}

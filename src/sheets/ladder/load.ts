@@ -1,0 +1,70 @@
+import { isLadderKind, rungFor, versionOn, type LadderKind } from '@/core/ladder/assign';
+import { RUNGS } from '@/core/ladder/rungs';
+import { assignmentKey, childrenOf, lessonsOf } from '@/core/plan/lookup';
+import type { Assignment } from '@/core/plan/plan';
+import type { Rung } from '@/core/plan/measures';
+import type { HatchName } from '@/kit/hatch';
+import { load, param, type FrameInfo, type SearchParams } from '../frame/load';
+
+export interface Standing {
+  child: { id: string; name: string; hatch: HatchName };
+  assignment: Assignment;
+  /** Rungs moved for this lesson alone. */
+  movedBy: number;
+}
+
+export interface LadderRow {
+  partId: string;
+  kind: LadderKind;
+  title: string;
+  /** For each rung: who stands there, and what it asks (a pattern for a child of the unit where nobody does). */
+  cells: { rung: Rung; standing: Standing[]; pattern: string }[];
+}
+
+export interface LadderView {
+  info: FrameInfo;
+  unitId?: string;
+  unitTitle?: string;
+  lessons: { id: string; number: number; title: string }[];
+  lesson?: { id: string; number: number; title: string };
+  rows: LadderRow[];
+  /** Minutes of each child in this lesson's ladder work, and the parent's with them. */
+  loads: { name: string; minutes: number }[];
+  parentMinutes: number;
+}
+
+export async function loadLadder(params: SearchParams): Promise<LadderView> {
+  const { plan, info, unit, today } = await load(params);
+  if (!unit) return { info, lessons: [], rows: [], loads: [], parentMinutes: 0 };
+  const all = lessonsOf(plan, unit.id);
+  const lessons = all.map(({ id, number, title }) => ({ id, number, title }));
+  const asked = await param(params, 'lesson');
+  const next = plan.sittings.filter((s) => s.date >= today).sort((a, b) => (a.date < b.date ? -1 : 1)).map((s) => plan.parts.find((p) => p.id === s.partId)?.lessonId);
+  const lesson = all.find((l) => l.id === asked) ?? all.find((l) => next.includes(l.id)) ?? all[0];
+  if (!lesson) return { info, unitId: unit.id, unitTitle: unit.title, lessons, rows: [], loads: [], parentMinutes: 0 };
+
+  const given = new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
+  const rows = plan.parts.filter((p) => p.lessonId === lesson.id).flatMap((part): LadderRow[] => {
+    const { kind } = part;
+    if (!isLadderKind(kind)) return [];
+    const children = childrenOf(part, unit, plan.children);
+    const standing = children.map((child): Standing => ({
+      child: { id: child.id, name: child.name, hatch: child.hatch },
+      assignment: given.get(assignmentKey(part.id, child.id))!,
+      movedBy: lesson.rungMoves[child.id] ?? 0,
+    }));
+    return [{
+      partId: part.id, kind, title: part.title,
+      cells: RUNGS.map(({ rung }) => {
+        const nearest = [...children].sort((a, b) => Math.abs(rungFor(kind, a, lesson, unit) - rung) - Math.abs(rungFor(kind, b, lesson, unit) - rung))[0];
+        return { rung, standing: standing.filter((s) => s.assignment.rung === rung), pattern: nearest ? versionOn(rung, kind, nearest, lesson, unit).wording : '' };
+      }),
+    }];
+  });
+  const work = rows.flatMap((r) => r.cells.flatMap((c) => c.standing.map((s) => s.assignment)));
+  return {
+    info, unitId: unit.id, unitTitle: unit.title, lessons, lesson: lessons.find((l) => l.id === lesson.id), rows,
+    loads: plan.children.filter((c) => unit.childIds.includes(c.id)).map((c) => ({ name: c.name, minutes: work.filter((a) => a.childId === c.id).reduce((sum, a) => sum + a.minutes, 0) })),
+    parentMinutes: work.reduce((sum, a) => sum + a.parentMinutes, 0),
+  };
+}

@@ -1,0 +1,32 @@
+import { ageOn } from '@/core/ladder/age';
+import { proposedRung } from '@/core/ladder/rungs';
+import type { Child, Family } from '@/core/plan/plan';
+import type { Rung } from '@/core/plan/measures';
+import { load, type FrameInfo, type SearchParams } from '../frame/load';
+
+export interface SetupView {
+  info: FrameInfo;
+  family: Family | null;
+  children: (Child & { age: number; proposed: Rung })[];
+  /** What is still to be done before a week can be taught. */
+  steps: { name: string; href: string; done: boolean }[];
+}
+
+export async function loadSetup(params: SearchParams): Promise<SetupView> {
+  const { plan, info, today } = await load(params);
+  return {
+    info,
+    family: plan.family,
+    children: plan.children.map((c) => {
+      const age = ageOn(c.birthMonth, today);
+      return { ...c, age, proposed: proposedRung(age) };
+    }),
+    steps: [
+      { name: 'The family and its children', href: '/setup', done: !!plan.family && plan.children.length > 0 },
+      { name: 'The school year', href: '/year', done: !!plan.year },
+      { name: 'A first unit with its lessons', href: plan.units.length ? '/lessons' : '/unit', done: plan.lessons.length > 0 },
+      { name: 'The books', href: '/books', done: plan.pulls.length > 0 },
+      { name: 'Ink the first week', href: '/weeks', done: plan.sittings.some((s) => s.state === 'ink') },
+    ],
+  };
+}

@@ -1,0 +1,31 @@
+'use server';
+import { z } from 'zod';
+import { didNotHappen, markDone, unmark } from '@/core/edit/today';
+import { id, isoDate } from '@/core/plan/measures';
+import type { Plan } from '@/core/plan/plan';
+import { act } from '../frame/act';
+import type { Outcome } from '../frame/outcome';
+
+const partName = (plan: Plan, partId: string): string => `“${plan.parts.find((p) => p.id === partId)?.title ?? 'a part'}”`;
+const forWhom = (plan: Plan, childId: string | null): string => (childId ? ` for ${plan.children.find((c) => c.id === childId)?.name ?? 'a child'}` : '');
+
+export async function tick(base: number, input: unknown): Promise<Outcome> {
+  return act({
+    base, input, shape: z.strictObject({ partId: id, childId: id.nullable(), date: isoDate }),
+    label: (v, plan) => `Ticked ${partName(plan, v.partId)}${forWhom(plan, v.childId)}`, edit: (v) => markDone(v.partId, v.childId, v.date),
+  });
+}
+
+export async function untick(base: number, input: unknown): Promise<Outcome> {
+  return act({
+    base, input, shape: z.strictObject({ partId: id, childId: id.nullable() }),
+    label: (v, plan) => `Took the tick off ${partName(plan, v.partId)}${forWhom(plan, v.childId)}`, edit: (v) => unmark(v.partId, v.childId),
+  });
+}
+
+export async function moveOn(base: number, input: unknown): Promise<Outcome> {
+  return act({
+    base, input, shape: z.strictObject({ partId: id, date: isoDate, rubOut: z.boolean() }),
+    label: (v, plan) => `${partName(plan, v.partId)} did not happen`, edit: (v) => didNotHappen(v.partId, v.date, v.rubOut),
+  });
+}

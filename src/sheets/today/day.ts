@@ -1,0 +1,56 @@
+/** One day of the plan, room by room, for Today and for a child's page. */
+import { timetable, type Room } from '@/core/dayplan/timetable';
+import { usesRead } from '@/core/books/reading';
+import { reasonInWords } from '@/core/layout/reasons';
+import { isLadderKind } from '@/core/ladder/assign';
+import { assignmentKey, byId, lessonsOf } from '@/core/plan/lookup';
+import type { Part, Plan, Use } from '@/core/plan/plan';
+
+export interface DayRoom extends Room {
+  title: string;
+  /** What exactly: pages, wording. */
+  detail: string;
+  lesson: string;
+  kind: Part['kind'];
+  state: 'pencil' | 'ink';
+  why: string;
+  wait: string;
+  canMove: boolean;
+}
+
+export function dayRooms(plan: Plan, date: string): DayRoom[] {
+  const parts = byId(plan.parts);
+  const lessons = byId(plan.lessons);
+  const sittings = byId(plan.sittings);
+  const numbers = new Map(plan.units.flatMap((u) => lessonsOf(plan, u.id).map((l): [string, number] => [l.id, l.number])));
+  const names = new Map([...plan.children.map((c): [string, string] => [c.id, c.name]), ...plan.parts.map((p): [string, string] => [p.id, p.title])]);
+  const given = new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
+  const read = readingOf(plan);
+  return timetable(plan, date).map((room): DayRoom => {
+    const part = parts.get(room.partId)!;
+    const lesson = lessons.get(part.lessonId)!;
+    const sitting = sittings.get(room.sittingId)!;
+    const assignment = isLadderKind(part.kind) ? given.get(assignmentKey(part.id, room.childIds[0])) : undefined;
+    return {
+      ...room,
+      title: part.title, kind: part.kind, lesson: `${numbers.get(lesson.id)} ${lesson.title}`,
+      detail: assignment?.wording ?? read(part, room.childIds[0]),
+      state: sitting.state, why: reasonInWords(sitting.reason, (id) => names.get(id) ?? ''),
+      wait: part.waitAfterHours ? `${part.waitLabel || 'waits'} ${part.waitAfterHours} h` : '',
+      canMove: !part.fixedDate,
+    };
+  });
+}
+
+/** What is read in a part, by title and pages. */
+export function readingOf(plan: Plan): (part: Part, childId: string) => string {
+  const books = byId(plan.books);
+  const pulls = byId(plan.pulls);
+  const uses = usesRead(plan);
+  return (part, childId) => uses(part, childId).map((u) => `${books.get(pulls.get(u.pullId)!.bookId)!.title}${pagesText(u)}`).join('; ');
+}
+
+export function pagesText(use: Use): string {
+  if (use.firstPage === null) return '';
+  return use.lastPage && use.lastPage !== use.firstPage ? `, pp. ${use.firstPage}–${use.lastPage}` : `, p. ${use.firstPage}`;
+}

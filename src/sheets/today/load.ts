@@ -1,0 +1,70 @@
+import { schoolDays, whyClosed } from '@/core/calendar/school-days';
+import { longDate, shortDate } from '@/core/calendar/dates';
+import { ageOn } from '@/core/ladder/age';
+import { byId, doneParts } from '@/core/plan/lookup';
+import type { Role } from '@/core/plan/plan';
+import type { HatchName } from '@/kit/hatch';
+import { load, param, type FrameInfo, type SearchParams } from '../frame/load';
+import { dayRooms, pagesText, type DayRoom } from './day';
+
+export interface TodayView {
+  info: FrameInfo;
+  today: string;
+  date: string;
+  title: string;
+  subtitle: string;
+  hasYear: boolean;
+  /** Why there is no school, in words. */
+  closed?: string;
+  before?: string;
+  after?: string;
+  dayStarts: number;
+  dayEnds: number;
+  children: { id: string; name: string; hatch: HatchName; age: number; minutes: number; limit: number }[];
+  rooms: DayRoom[];
+  leadMinutes: number;
+  schoolDay?: { number: number; of: number };
+  inkedTo?: string;
+  onTheTable: { title: string; pages: string; role: Role; reader: string }[];
+  /** Parts on days gone by that were neither ticked nor moved on. */
+  left: { partId: string; title: string; on: string; date: string; canMove: boolean }[];
+}
+
+export async function loadToday(params: SearchParams): Promise<TodayView> {
+  const { plan, info, today } = await load(params);
+  const asked = await param(params, 'day');
+  const date = asked && /^\d{4}-\d{2}-\d{2}$/.test(asked) && !Number.isNaN(Date.parse(asked)) ? asked : today;
+  const days = plan.year ? schoolDays(plan.year) : [];
+  const rooms = dayRooms(plan, date);
+  const done = doneParts(plan);
+  const parts = byId(plan.parts);
+  const lessons = byId(plan.lessons);
+  const books = byId(plan.books);
+  const pulls = byId(plan.pulls);
+  const lessonsToday = new Set(rooms.map((r) => parts.get(r.partId)!.lessonId));
+  const titles = [...new Set(rooms.map((r) => r.lesson))];
+  const at = days.findIndex((d) => d.date === date);
+  const left = plan.sittings.filter((s) => s.date < today && !done.has(s.partId)).sort((a, b) => (a.date < b.date ? -1 : 1));
+  return {
+    info, today, date, hasYear: !!plan.year, title: longDate(date),
+    subtitle: titles.length === 1 ? `Lesson ${titles[0]}` : titles.length ? `Lessons ${titles.join('; ')}` : '',
+    closed: plan.year ? whyClosed(plan.year, date) : undefined,
+    before: days.filter((d) => d.date < date).at(-1)?.date, after: days.find((d) => d.date > date)?.date,
+    dayStarts: plan.year?.dayStarts ?? 510, dayEnds: plan.year?.dayEnds ?? 900,
+    children: plan.children.map((c) => ({
+      id: c.id, name: c.name, hatch: c.hatch, limit: c.minutes, age: ageOn(c.birthMonth, date),
+      minutes: rooms.filter((r) => r.childIds.includes(c.id)).reduce((sum, r) => sum + r.ends - r.starts, 0),
+    })),
+    rooms, leadMinutes: rooms.reduce((sum, r) => sum + r.parentMinutes, 0),
+    schoolDay: at >= 0 ? { number: at + 1, of: days.length } : undefined,
+    inkedTo: plan.sittings.filter((s) => s.state === 'ink').map((s) => s.date).sort().at(-1),
+    onTheTable: plan.uses.filter((u) => lessonsToday.has(u.lessonId)).map((u) => {
+      const pull = pulls.get(u.pullId)!;
+      return { title: books.get(pull.bookId)!.title, pages: pagesText(u).replace(/^, /, ''), role: pull.role, reader: plan.children.find((c) => c.id === pull.childId)?.name ?? '' };
+    }),
+    left: left.map((s) => {
+      const part = parts.get(s.partId)!;
+      return { partId: part.id, title: `${part.title}, ${lessons.get(part.lessonId)!.title}`, on: s.date, date: shortDate(s.date), canMove: !part.fixedDate };
+    }),
+  };
+}

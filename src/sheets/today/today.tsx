@@ -1,0 +1,106 @@
+'use client';
+import Link from 'next/link';
+import styled from 'styled-components';
+import { lengthText, shortDate } from '@/core/calendar/dates';
+import { PlainButton } from '@/kit/button';
+import { LinkButton } from '@/kit/link-button';
+import { ChildName, hatchColour } from '@/kit/hatch';
+import { Bar } from '@/kit/bar';
+import { Column, Heading, Line, Quiet } from '@/kit/text';
+import { colour, face, middling, narrow, paper } from '@/kit/tokens';
+import { Frame } from '../frame/frame';
+import { useAct } from '../frame/use-act';
+import { moveOn, tick } from './actions';
+import { DayDrawing } from './day-drawing';
+import { DayRooms } from './day-room';
+import type { TodayView } from './load';
+
+export function TodaySheet(view: TodayView) {
+  const { info, rooms, date, today } = view;
+  const done = rooms.filter((r) => r.done).length;
+  return (
+    <Frame
+      info={info} sheet={8} title={view.title} subtitle={<>{date === today ? 'today' : date < today ? 'gone by' : 'to come'}{view.subtitle ? <> · <em>{view.subtitle}</em></> : null}</>}
+      actions={<>{view.before ? <LinkButton href={`/today?day=${view.before}`} aria-label="School day before">‹ {shortDate(view.before)}</LinkButton> : null}{view.after ? <LinkButton href={`/today?day=${view.after}`} aria-label="School day after">{shortDate(view.after)} ›</LinkButton> : null}{date !== today ? <LinkButton href="/today" $primary>Today</LinkButton> : null}</>}
+      figures={[
+        ...(view.schoolDay ? [{ name: 'School day', value: `${view.schoolDay.number} of ${view.schoolDay.of}` }] : []),
+        ...(rooms.length ? [{ name: 'Ticked', value: `${done} of ${rooms.length}` }, { name: 'You lead', value: lengthText(view.leadMinutes) }] : []),
+        ...(view.inkedTo ? [{ name: 'Inked to', value: shortDate(view.inkedTo) }] : []),
+      ]}
+      keys={[{ keys: 'Space', does: 'on a tick box: done' }]}
+    >
+      <Columns>
+        <div>
+          {rooms.length ? (
+            <>
+              <Lanes style={{ gridTemplateColumns: `repeat(${view.children.length}, minmax(0, 1fr))` }}>
+                {view.children.map((c) => (
+                  <div key={c.id}>
+                    <ChildLink href={`/child/${c.id}?day=${date}`}><ChildName name={c.name} hatch={c.hatch} /><Quiet as="span">{c.age}</Quiet></ChildLink>
+                    <Bar taken={c.minutes} limit={c.limit} fill={hatchColour[c.hatch]} says={`${c.name}: ${c.minutes} of ${c.limit} minutes`} />
+                  </div>
+                ))}
+              </Lanes>
+              <Wide><DayDrawing view={view} /></Wide>
+              <Slim><DayRooms view={view} /></Slim>
+            </>
+          ) : <Nothing view={view} />}
+        </div>
+        <aside>
+          {view.left.length ? <Left view={view} /> : null}
+          {view.onTheTable.length ? (
+            <Column>
+              <header><Heading>On the table</Heading><Quiet as="span">{view.onTheTable.length} {view.onTheTable.length === 1 ? 'book' : 'books'}</Quiet></header>
+              {view.onTheTable.map((b, i) => <Line key={i}><div><Title>{b.title}</Title><Quiet>{[b.pages, b.role === 'spine' ? 'the spine, aloud' : b.role === 'together' ? 'aloud' : b.reader || 'to browse'].filter(Boolean).join(' · ')}</Quiet></div></Line>)}
+            </Column>
+          ) : null}
+          {view.children.length ? (
+            <Column>
+              <header><Heading>Each child’s list</Heading><Quiet as="span">to print</Quiet></header>
+              {view.children.map((c) => <Line key={c.id}><ChildLink href={`/child/${c.id}?day=${date}`}><ChildName name={`${c.name}’s list`} hatch={c.hatch} strong={false} /></ChildLink></Line>)}
+            </Column>
+          ) : null}
+        </aside>
+      </Columns>
+    </Frame>
+  );
+}
+
+function Nothing({ view }: { view: TodayView }) {
+  if (!view.hasYear) return <p>There is no plan yet. <Link href="/setup">Begin with the family</Link>.</p>;
+  return (
+    <>
+      <p>{view.closed ? `No school: this is ${view.closed}.` : 'Nothing is laid out on this day.'}</p>
+      {view.after ? <p><Link href={`/today?day=${view.after}`}>Look at {shortDate(view.after)}</Link>, or at the <Link href="/weeks">week</Link>.</p> : null}
+    </>
+  );
+}
+
+function Left({ view }: { view: TodayView }) {
+  const { act } = useAct();
+  return (
+    <Column>
+      <header><Heading>Left from days before</Heading><Quiet as="span">{view.left.length}</Quiet></header>
+      {view.left.slice(0, 8).map((l) => (
+        <Line key={l.partId}>
+          <div>
+            {l.title}<Quiet>{l.date}</Quiet>
+            <Doings>
+              <PlainButton aria-label={`“${l.title}” was done`} onPress={() => act((base) => tick(base, { partId: l.partId, childId: null, date: l.on }))}>It was done</PlainButton>
+              {l.canMove ? <PlainButton aria-label={`“${l.title}” did not happen`} onPress={() => act((base) => moveOn(base, { partId: l.partId, date: l.on, rubOut: false }), { rubOut: (base) => moveOn(base, { partId: l.partId, date: l.on, rubOut: true }) })}>It did not happen</PlainButton> : null}
+            </Doings>
+          </div>
+        </Line>
+      ))}
+      {view.left.length > 8 ? <Quiet>and {view.left.length - 8} more on the days before.</Quiet> : null}
+    </Column>
+  );
+}
+
+const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 250px; gap: 28px; ${middling} { grid-template-columns: minmax(0, 1fr); } ${paper} { display: block; }`;
+const Lanes = styled.div`display: grid; gap: 3px 10px; padding-left: 48px; margin-bottom: 8px; & > div { min-width: 0; padding-right: 8px; } ${narrow} { padding-left: 0; grid-template-columns: repeat(2, minmax(0, 1fr)) !important; }`;
+const ChildLink = styled(Link)`display: inline-flex; gap: 8px; align-items: baseline; text-decoration: none; min-height: 28px; &:hover { text-decoration: underline; } ${narrow} { min-height: 44px; align-items: center; }`;
+const Wide = styled.div`${narrow} { display: none; }`;
+const Slim = styled.div`display: none; ${narrow} { display: block; }`;
+const Title = styled.span`font: 600 15px/1.2 ${face.title};`;
+const Doings = styled.div`display: flex; gap: 14px; flex-wrap: wrap; color: ${colour.ink};`;

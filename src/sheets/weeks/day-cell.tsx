@@ -1,0 +1,92 @@
+'use client';
+/** A day of the week sheet: the lessons on it, each a room that can be dragged, moved by keys, or by its menu. */
+import { useRef, type KeyboardEvent } from 'react';
+import { useDrag } from 'react-aria/useDrag';
+import { useDrop } from 'react-aria/useDrop';
+import { Button as AriaButton } from 'react-aria-components/Button';
+import styled from 'styled-components';
+import { lengthText, shortDate } from '@/core/calendar/dates';
+import { Hatch } from '@/kit/hatch';
+import { Menu } from '@/kit/menu';
+import { roomLines, type RoomState } from '@/kit/room';
+import { Small } from '@/kit/text';
+import { colour, face } from '@/kit/tokens';
+import { useAct } from '../frame/use-act';
+import { ink, move, rubOut } from './actions';
+import type { LessonRoom, WeekDay } from './load';
+
+const DRAGGED = 'application/x-hausplan-lesson';
+
+export function DayCell({ day, schoolDays, unitTitle }: { day: WeekDay; schoolDays: string[]; unitTitle?: string }) {
+  const { act } = useAct();
+  const ref = useRef<HTMLDivElement>(null);
+  const { dropProps, isDropTarget } = useDrop({
+    ref,
+    getDropOperation: (types) => (types.has(DRAGGED) ? 'move' : 'cancel'),
+    onDrop: ({ items }) => {
+      void (async () => {
+        const item = items.find((i) => i.kind === 'text' && i.types.has(DRAGGED));
+        if (item?.kind !== 'text') return;
+        const { lessonId, from } = JSON.parse(await item.getText(DRAGGED)) as { lessonId: string; from: string };
+        if (from !== day.date) act((base) => move(base, { lessonId, from, to: day.date }));
+      })();
+    },
+  });
+  return (
+    <Cell ref={ref} {...dropProps} $over={isDropTarget} aria-label={`${shortDate(day.date)}, lessons`} role="group">
+      {day.lessons.map((l) => <Lesson key={l.lessonId} lesson={l} date={day.date} schoolDays={schoolDays} ofOther={l.unitTitle !== unitTitle} />)}
+    </Cell>
+  );
+}
+
+function Lesson({ lesson: l, date, schoolDays, ofOther }: { lesson: LessonRoom; date: string; schoolDays: string[]; ofOther: boolean }) {
+  const { act } = useAct();
+  const { dragProps, isDragging } = useDrag({
+    getItems: () => [{ [DRAGGED]: JSON.stringify({ lessonId: l.lessonId, from: date }), 'text/plain': l.title }],
+    isDisabled: !l.canMove,
+  });
+  const to = (target: string | undefined): void => {
+    if (target) act((base) => move(base, { lessonId: l.lessonId, from: date, to: target }));
+  };
+  const earlier = schoolDays.filter((d) => d < date).at(-1);
+  const later = schoolDays.find((d) => d > date);
+  const near = schoolDays.filter((d) => d !== earlier && d !== later && d !== date && Math.abs(Date.parse(d) - Date.parse(date)) <= 14 * 86_400_000);
+  const onKeyDown = (e: KeyboardEvent): void => {
+    if (!e.altKey || (e.key !== 'ArrowLeft' && e.key !== 'ArrowRight')) return;
+    e.preventDefault();
+    e.stopPropagation();
+    to(e.key === 'ArrowLeft' ? earlier : later);
+  };
+  return (
+    <div {...dragProps} onKeyDownCapture={onKeyDown} style={{ opacity: isDragging ? 0.5 : 1 }}>
+      <Menu
+        label={l.title}
+        groups={[
+          { title: `${STATE[l.state]}. ${l.state === 'pencil' ? l.parts[0].why : ''}`, doings: [
+            ...(l.canMove && earlier ? [{ name: `A school day earlier, ${shortDate(earlier)}`, keys: 'Alt ←', do: () => to(earlier) }] : []),
+            ...(l.canMove && later ? [{ name: `A school day later, ${shortDate(later)}`, keys: 'Alt →', do: () => to(later) }] : []),
+            ...(l.state === 'pencil' ? [{ name: 'Ink this lesson', do: () => act((base) => ink(base, l.lessonId)) }] : []),
+            ...(l.state === 'ink' ? [{ name: 'Rub out its ink', do: () => act((base) => rubOut(base, l.lessonId)) }] : []),
+          ] },
+          { title: 'Move to', doings: l.canMove ? near.map((d) => ({ name: shortDate(d), do: () => to(d) })) : [] },
+        ]}
+      >
+        <RoomButton $state={l.state} $movable={l.canMove} aria-label={`Lesson ${l.number}, ${l.title}, ${STATE[l.state].toLowerCase()}, ${shortDate(date)}`}>
+          <Title>{l.number} {l.continued ? 'goes on: ' : ''}{l.continued ? l.parts.map((p) => p.title.toLowerCase()).join(', ') : l.title}</Title>
+          <Small>{[ofOther ? l.unitTitle : '', l.pages, lengthText(l.minutes)].filter(Boolean).join(' · ')}</Small>
+          {l.parts.filter((p) => p.wait).map((p) => <Small key={p.title}>then {p.wait}</Small>)}
+          <Strips>{l.hatches.map((h) => <Hatch key={h.name} name={h.hatch} width={24} height={8} framed={false} />)}</Strips>
+        </RoomButton>
+      </Menu>
+    </div>
+  );
+}
+
+const STATE: Record<RoomState, string> = { pencil: 'In pencil', ink: 'In ink', done: 'Done' };
+
+const Cell = styled.div<{ $over: boolean }>`display: flex; flex-direction: column; gap: 6px; min-height: 92px; min-width: 0; outline: ${(p) => (p.$over ? `3px solid ${colour.ink}` : 'none')}; outline-offset: 2px; transition: outline-color 120ms;`;
+const RoomButton = styled(AriaButton)<{ $state: RoomState; $movable: boolean }>`
+  ${roomLines} width: 100%; text-align: left; padding: 7px 9px; display: grid; gap: 3px; cursor: ${(p) => (p.$movable ? 'grab' : 'pointer')}; min-height: 72px; align-content: start;
+`;
+const Title = styled.b`font: 600 16px/1.2 ${face.title}; overflow-wrap: anywhere;`;
+const Strips = styled.span`display: flex; gap: 3px; flex-wrap: wrap; margin-top: 2px;`;

@@ -1,0 +1,169 @@
+import { addDays, dayMonth, mondayOf } from '@/core/calendar/dates';
+import { schoolDays } from '@/core/calendar/school-days';
+import { partMinutes } from '@/core/layout/input';
+import { reasonInWords } from '@/core/layout/reasons';
+import { unitDays, type UnitDay } from '@/core/layout/unit-days';
+import { verdictInWords, verdictOf, type Verdict } from '@/core/layout/verdict';
+import { isLadderKind } from '@/core/ladder/assign';
+import { assignmentKey, byId, childrenOf, doneParts, groupBy, lessonsOf } from '@/core/plan/lookup';
+import type { HatchName } from '@/kit/hatch';
+import type { RoomState } from '@/kit/room';
+import { load, param, type FrameInfo, type SearchParams } from '../frame/load';
+
+/** What a lesson has on one day. */
+export interface LessonRoom {
+  lessonId: string;
+  number: number;
+  title: string;
+  unitTitle: string;
+  /** Whether an earlier day of the lesson came before. */
+  continued: boolean;
+  pages: string;
+  minutes: number;
+  state: RoomState;
+  hatches: { name: string; hatch: HatchName }[];
+  /** Parts done together, with why they stand here. */
+  parts: { title: string; minutes: number; why: string; wait: string }[];
+  /** School days it can be moved to, by menu and by keys. */
+  canMove: boolean;
+}
+
+export interface LaneDay {
+  work: string[];
+  minutes: number;
+  state: RoomState;
+}
+
+export interface WeekDay {
+  date: string;
+  /** Not a school day any more, but something in ink or done stands on it. */
+  closed: boolean;
+  leadMinutes: number;
+  lessons: LessonRoom[];
+  /** By child id. */
+  lanes: Record<string, LaneDay>;
+}
+
+export interface WeeksView {
+  info: FrameInfo;
+  today: string;
+  hasYear: boolean;
+  monday: string;
+  /** Number of this week among those with school, and the ones beside it. */
+  number?: number;
+  before?: string;
+  after?: string;
+  subtitle: string;
+  days: WeekDay[];
+  /** Every school day from today on, for the menu and the keys. */
+  schoolDays: string[];
+  children: { id: string; name: string; hatch: HatchName; limit: number }[];
+  leadLimit: number;
+  inkable: boolean;
+  rubbable: boolean;
+  /** Pencilled sittings on days gone by. */
+  stale: number;
+  unit?: { id: string; title: string; lessonsPerWeek: number | null; wishedEnd: string | null };
+  verdict?: Verdict;
+  says: string;
+  unitDays: UnitDay[];
+}
+
+export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
+  const { plan, info, today, unit } = await load(params);
+  const allDays = plan.year ? schoolDays(plan.year) : [];
+  const asked = await param(params, 'week');
+  const start = asked && /^\d{4}-\d{2}-\d{2}$/.test(asked) ? asked : firstUsefulDay(plan.sittings.map((s) => s.date), today, allDays[0]?.date ?? today);
+  const monday = mondayOf(start);
+  const sunday = addDays(monday, 6);
+  const mondays = [...new Set(allDays.map((d) => d.monday))];
+
+  const parts = byId(plan.parts);
+  const lessons = byId(plan.lessons);
+  const units = byId(plan.units);
+  const done = doneParts(plan);
+  const minutesFor = partMinutes(plan);
+  const given = new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
+  const numbers = new Map(plan.units.flatMap((u) => lessonsOf(plan, u.id).map((l): [string, number] => [l.id, l.number])));
+  const order = new Map(plan.parts.map((p, i) => [p.id, i]));
+  const names = new Map([...plan.children.map((c): [string, string] => [c.id, c.name]), ...plan.parts.map((p): [string, string] => [p.id, p.title])]);
+  const firstDate = new Map<string, string>();
+  for (const s of plan.sittings) {
+    const { lessonId } = parts.get(s.partId)!;
+    if (s.date < (firstDate.get(lessonId) ?? '9')) firstDate.set(lessonId, s.date);
+  }
+  const spinePages = (lessonId: string, unitId: string): string => {
+    const pull = plan.pulls.find((p) => p.unitId === unitId && p.role === 'spine');
+    const use = pull && plan.uses.find((u) => u.pullId === pull.id && u.lessonId === lessonId);
+    return use?.firstPage ? `pp. ${use.firstPage}–${use.lastPage}` : '';
+  };
+
+  const ofWeek = plan.sittings.filter((s) => s.date >= monday && s.date <= sunday);
+  const dates = [...new Set([...allDays.filter((d) => d.monday === monday).map((d) => d.date), ...ofWeek.map((s) => s.date)])].sort();
+  const stateOf = (sittings: typeof ofWeek): RoomState =>
+    sittings.length && sittings.every((s) => done.has(s.partId)) ? 'done' : sittings.some((s) => s.state === 'ink') ? 'ink' : 'pencil';
+
+  const days = dates.map((date): WeekDay => {
+    const sittings = ofWeek.filter((s) => s.date === date).sort((a, b) => order.get(a.partId)! - order.get(b.partId)!);
+    let leadMinutes = 0;
+    const lanes: WeekDay['lanes'] = Object.fromEntries(plan.children.map((c) => [c.id, { work: [], minutes: 0, state: 'pencil' }]));
+    const laneSittings = new Map<string, typeof ofWeek>();
+    for (const s of sittings) {
+      const part = parts.get(s.partId)!;
+      const u = units.get(lessons.get(part.lessonId)!.unitId)!;
+      const lay = minutesFor(part, u);
+      leadMinutes += lay.lead;
+      for (const c of childrenOf(part, u, plan.children)) {
+        const lane = lanes[c.id];
+        lane.minutes += lay.minutes[c.id];
+        laneSittings.set(c.id, [...(laneSittings.get(c.id) ?? []), s]);
+        if (isLadderKind(part.kind)) lane.work.push(given.get(assignmentKey(part.id, c.id))?.wording ?? part.title);
+        else if (part.kind === 'own-reading') lane.work.push(`${part.title}, ${lay.minutes[c.id]} min`);
+      }
+    }
+    for (const [childId, own] of laneSittings) lanes[childId].state = stateOf(own);
+    return {
+      date, leadMinutes, lanes, closed: !allDays.some((d) => d.date === date),
+      lessons: [...groupBy(sittings, (s) => parts.get(s.partId)!.lessonId)].map(([lessonId, own]): LessonRoom => {
+        const lesson = lessons.get(lessonId)!;
+        const u = units.get(lesson.unitId)!;
+        const together = own.map((s) => ({ s, part: parts.get(s.partId)! }));
+        const who = plan.children.filter((c) => together.some(({ part }) => childrenOf(part, u, plan.children).includes(c)));
+        return {
+          lessonId, number: numbers.get(lessonId)!, title: lesson.title, unitTitle: u.title,
+          continued: firstDate.get(lessonId)! < date, pages: firstDate.get(lessonId) === date ? spinePages(lessonId, u.id) : '',
+          minutes: together.reduce((sum, { part }) => sum + Math.max(0, ...Object.values(minutesFor(part, u).minutes)), 0),
+          state: stateOf(own), hatches: who.map(({ name, hatch }) => ({ name, hatch })),
+          parts: together.map(({ s, part }) => ({
+            title: part.title, minutes: Math.max(0, ...Object.values(minutesFor(part, u).minutes)), why: reasonInWords(s.reason, (id) => names.get(id) ?? ''),
+            wait: part.waitAfterHours ? `${part.waitLabel || 'waits'} ${part.waitAfterHours} h` : '',
+          })),
+          canMove: own.every((s) => s.state === 'pencil' && !done.has(s.partId) && !parts.get(s.partId)!.fixedDate),
+        };
+      }),
+    };
+  });
+
+  const at = mondays.indexOf(monday);
+  const verdict = unit && verdictOf(plan, unit.id, today);
+  const total = unit ? lessonsOf(plan, unit.id).length : 0;
+  const ofUnit = [...new Set(days.flatMap((d) => d.lessons.filter((l) => l.unitTitle === unit?.title).map((l) => l.number)))].sort((a, b) => a - b);
+  const lessonWords = ofUnit.length ? ` · ${ofUnit.length > 1 ? `lessons ${ofUnit[0]}–${ofUnit.at(-1)}` : `lesson ${ofUnit[0]}`} of ${total}` : '';
+  return {
+    info, today, hasYear: !!plan.year, monday, number: at >= 0 ? at + 1 : undefined,
+    before: mondays.filter((m) => m < monday).at(-1), after: mondays.find((m) => m > monday),
+    subtitle: `${dayMonth(dates[0] ?? monday)} to ${dayMonth(dates.at(-1) ?? sunday)}${unit ? ` · ${unit.title}${lessonWords}` : ''}`,
+    days, schoolDays: allDays.filter((d) => d.date >= today).map((d) => d.date),
+    children: plan.children.map(({ id, name, hatch, minutes }) => ({ id, name, hatch, limit: minutes })), leadLimit: plan.family?.leadMinutes ?? 0,
+    inkable: ofWeek.some((s) => s.state === 'pencil' && !done.has(s.partId)), rubbable: ofWeek.some((s) => s.state === 'ink' && !done.has(s.partId)),
+    stale: plan.sittings.filter((s) => s.date < today && s.state === 'pencil' && !done.has(s.partId)).length,
+    unit: unit && { id: unit.id, title: unit.title, lessonsPerWeek: unit.lessonsPerWeek, wishedEnd: unit.wishedEnd },
+    verdict, says: verdict ? verdictInWords(verdict) : '', unitDays: unit ? unitDays(plan, unit.id) : [],
+  };
+}
+
+/** Today's week, or the first week with something in it when that is still to come. */
+function firstUsefulDay(dates: string[], today: string, yearStarts: string): string {
+  const coming = dates.filter((d) => d >= mondayOf(today)).sort()[0];
+  return coming ?? (today < yearStarts ? yearStarts : today);
+}

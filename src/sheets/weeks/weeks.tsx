@@ -1,0 +1,102 @@
+'use client';
+import Link from 'next/link';
+import styled from 'styled-components';
+import { dayMonth, lengthText, shortDate } from '@/core/calendar/dates';
+import { Bar } from '@/kit/bar';
+import { Button } from '@/kit/button';
+import { LinkButton } from '@/kit/link-button';
+import { ChildName, hatchColour } from '@/kit/hatch';
+import { Room } from '@/kit/room';
+import { Caution, Quiet } from '@/kit/text';
+import { colour, narrow, paper } from '@/kit/tokens';
+import { Frame } from '../frame/frame';
+import { UnitRuler } from '../frame/unit-ruler';
+import { useAct } from '../frame/use-act';
+import { inkWeek, layOut, rubOutWeek } from './actions';
+import { DayCell } from './day-cell';
+import type { WeeksView } from './load';
+
+export function WeeksSheet(view: WeeksView) {
+  const { info, days, verdict, unit } = view;
+  const href = (monday: string): string => `/weeks?week=${monday}${info.unitId ? `&unit=${info.unitId}` : ''}`;
+  return (
+    <Frame
+      info={info} sheet={6} title={view.number ? `Week ${view.number}` : 'Weeks'} subtitle={view.hasYear ? view.subtitle : undefined}
+      actions={view.hasYear ? <Doings view={view} href={href} /> : null}
+      figures={[
+        ...(unit?.lessonsPerWeek ? [{ name: 'Lessons a week', value: String(unit.lessonsPerWeek) }] : []),
+        ...(verdict?.finishes ? [{ name: 'Finishes', value: shortDate(verdict.finishes) }] : []),
+        ...(verdict?.wishedEnd ? [{ name: verdict.meetsEnd ? 'To spare' : 'Late by', value: verdict.meetsEnd ? `${verdict.spareDays} days` : verdict.daysLate ? `${verdict.daysLate} days` : `${verdict.lessonsBeyond} lessons` }] : []),
+      ]}
+      keys={[{ keys: 'Alt ← →', does: 'on a lesson: a school day earlier or later' }, { keys: 'Enter', does: 'on a lesson: what can be done' }]}
+    >
+      {!view.hasYear ? <p>There is no school year yet. <Link href="/year">Lay it down</Link>, then lessons fall on its days.</p> : null}
+      {view.stale ? <Caution>{view.stale} pencilled {view.stale === 1 ? 'part is' : 'parts are'} on days gone by. Tick what was done on <Link href="/today">Today</Link>, then “Lay out again”.</Caution> : null}
+      {view.hasYear ? <WeekGrid view={view} /> : null}
+      {unit && view.unitDays.length ? (
+        <Length>
+          <b>{unit.title}</b>
+          <div><UnitRuler days={view.unitDays} today={view.today} wishedEnd={unit.wishedEnd} says={view.says} />{verdict && !verdict.meetsEnd ? <Caution>{view.says}</Caution> : <Quiet>{view.says}</Quiet>}</div>
+        </Length>
+      ) : null}
+      {view.hasYear && days.every((d) => !d.lessons.length) ? <Quiet>Nothing of any unit is in this week.</Quiet> : null}
+    </Frame>
+  );
+}
+
+function Doings({ view, href }: { view: WeeksView; href: (monday: string) => string }) {
+  const { act } = useAct();
+  return (
+    <>
+      {view.before ? <LinkButton href={href(view.before)} aria-label="Week before">‹ {dayMonth(view.before)}</LinkButton> : null}
+      {view.after ? <LinkButton href={href(view.after)} aria-label="Week after">{dayMonth(view.after)} ›</LinkButton> : null}
+      <Button onPress={() => act(layOut)}>Lay out again</Button>
+      {view.rubbable && !view.inkable ? <Button onPress={() => act((base) => rubOutWeek(base, view.monday))}>Rub out the ink</Button> : null}
+      {view.inkable ? <Button $primary onPress={() => act((base) => inkWeek(base, view.monday))}>Ink this week</Button> : null}
+    </>
+  );
+}
+
+function WeekGrid({ view }: { view: WeeksView }) {
+  const { days, children } = view;
+  return (
+    <Scroll>
+      <Grid style={{ gridTemplateColumns: `92px repeat(${Math.max(days.length, 1)}, minmax(150px, 1fr))` }}>
+        <span />
+        {days.map((d) => (
+          <Day key={d.date} $today={d.date === view.today}>
+            <b>{shortDate(d.date).replace(/ \w+$/, '')}</b>
+            <span>{d.closed ? 'a day off' : d.leadMinutes ? <>you {lengthText(d.leadMinutes)}</> : ''}</span>
+          </Day>
+        ))}
+        <Label>Together</Label>
+        {days.map((d) => <DayCell key={d.date} day={d} schoolDays={view.schoolDays} unitTitle={view.unit?.title} />)}
+        {children.map((c) => [
+          <Label key={c.id}><ChildName name={c.name} hatch={c.hatch} /></Label>,
+          ...days.map((d) => {
+            const lane = d.lanes[c.id];
+            return (
+              <Lane key={`${c.id} ${d.date}`}>
+                {lane.minutes ? (
+                  <Room $state={lane.state}>
+                    {lane.work.map((w, i) => <Work key={i}>{w}</Work>)}
+                    {lane.work.length ? null : <Work>with the others</Work>}
+                    <Bar taken={lane.minutes} limit={c.limit} fill={hatchColour[c.hatch]} says={`${c.name}: ${lane.minutes} of ${c.limit} minutes`} />
+                  </Room>
+                ) : null}
+              </Lane>
+            );
+          }),
+        ])}
+      </Grid>
+    </Scroll>
+  );
+}
+
+const Scroll = styled.div`overflow-x: auto; padding: 3px; margin: -3px; ${paper} { overflow: visible; }`;
+const Grid = styled.div`display: grid; gap: 8px 6px; ${narrow} { min-width: 860px; } ${paper} { min-width: 0; }`;
+const Day = styled.div<{ $today: boolean }>`display: flex; justify-content: space-between; align-items: baseline; padding: 0 6px; border-bottom: ${(p) => (p.$today ? `3px solid ${colour.red}` : '3px solid transparent')}; b { font-size: 15px; } span { font-size: 12.5px; color: ${colour.graphite}; }`;
+const Label = styled.div`font-weight: 700; padding-top: 6px; min-width: 0;`;
+const Lane = styled.div`display: grid; min-height: 52px; min-width: 0; & > div { display: flex; flex-direction: column; } & > div > div:last-child { margin-top: auto; }`;
+const Work = styled.p`font-size: 13.5px; line-height: 1.3; overflow-wrap: anywhere; display: -webkit-box; -webkit-line-clamp: 3; -webkit-box-orient: vertical; overflow: hidden; ${paper} { -webkit-line-clamp: 9; }`;
+const Length = styled.section`display: grid; grid-template-columns: 92px minmax(0, 1fr); gap: 6px; margin-top: 24px; & > div { display: grid; gap: 8px; } ${narrow} { grid-template-columns: minmax(0, 1fr); }`;
