@@ -23,7 +23,7 @@ import { FLEECE_BOOKS, type DemoBook } from './books';
 import { BIRDS_CONTENTS, BRIDGES_CONTENTS, FLEECE_CONTENTS, FLEECE_PASSAGE } from './contents';
 
 /** The day on which the demo stands still. */
-export const DEMO_TODAY = '2026-10-27';
+export const DEMO_TODAY = '2026-10-28';
 
 export function demoPlan(): Plan {
   let plan: Plan = EMPTY_PLAN;

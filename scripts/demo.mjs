@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { ensureBuilt, ensurePackages, hausplan, root, say, serve, stop } from './steps.mjs';
 
 /** The day on which the demo stands still; as in demo/make-demo.ts. */
-const TODAY = '2026-10-27';
+const TODAY = '2026-10-28';
 
 await ensurePackages();
 await ensureBuilt();

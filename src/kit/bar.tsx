@@ -12,5 +12,5 @@ export function Bar({ taken, limit, fill, says }: { taken: number; limit: number
   );
 }
 
-const Track = styled.div`height: 4px; background: #e6e1d2; margin-top: 6px; print-color-adjust: exact;`;
+const Track = styled.div`height: 4px; background: #e6e1d2; margin-top: 7px; flex: none; print-color-adjust: exact;`;
 const Taken = styled.div`height: 4px; print-color-adjust: exact;`;

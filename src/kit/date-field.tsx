@@ -37,7 +37,7 @@ export function DateField({ label, help, error, value, onChange }: { label: stri
 }
 
 const Frame = styled(DatePicker)`${fieldLook}`;
-const Box = styled(Group)`${boxLook} display: flex; align-items: center; padding-right: 2px; &[data-focus-visible] { outline: none; }`;
+const Box = styled(Group)`${boxLook} display: flex; align-items: center; padding: 0 2px 0 8px; height: 36px; &[data-focus-visible] { outline: none; }`;
 const Segments = styled(DateInput)`display: flex; flex: 1; white-space: nowrap;`;
 const Segment = styled(DateSegment)`
   padding: 1px 1px; min-width: 1ch; &[data-placeholder] { color: ${colour.graphite}; }

@@ -18,10 +18,10 @@ import { colour } from './tokens';
 
 export const fieldLook = css`
   display: flex; flex-direction: column; gap: 3px; min-width: 0;
-  & > label, & > legend, & > [data-label] { font-size: 13px; font-weight: 600; }
+  & > label, & > legend, & > span:first-child { font-size: 13px; font-weight: 600; }
 `;
 export const boxLook = css`
-  background: ${colour.room}; border: 1.5px solid ${colour.ink}; border-radius: 0; padding: 5px 8px; min-height: 34px; width: 100%;
+  background: ${colour.room}; border: 1.5px solid ${colour.ink}; border-radius: 0; padding: 5px 8px; min-height: 36px; width: 100%;
   &[data-invalid] { border-color: ${colour.red}; border-width: 2px; }
   &::placeholder { color: ${colour.graphite}; }
 `;

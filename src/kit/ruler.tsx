@@ -1,7 +1,7 @@
 'use client';
 /** A unit's length in school days: done, inked, pencilled, spare, and the wished end. */
 import styled from 'styled-components';
-import { colour, paper } from './tokens';
+import { colour } from './tokens';
 
 export type RulerDay = 'done' | 'ink' | 'pencil' | 'empty' | 'spare' | 'late';
 
@@ -24,8 +24,8 @@ export function Ruler({ days, weeks, today, end, says }: RulerProps) {
     <figure role="img" aria-label={says}>
       <Track>
         {days.map((d) => <Day key={d.date} $is={d.is} title={d.name} />)}
-        {today !== undefined && today >= 0 ? <Mark style={{ left: percent(today) }} $red /> : null}
-        {end !== undefined ? <Mark style={{ left: percent(end + 1) }} /> : null}
+        {today !== undefined && today >= 0 ? <Mark style={{ left: percent(today) }}><span>today</span></Mark> : null}
+        {end !== undefined ? <Mark style={{ left: percent(end + 1) }} $end><span>end</span></Mark> : null}
       </Track>
       <Names>
         {weeks.filter((_, i) => weeks.length <= 12 || i % Math.ceil(weeks.length / 12) === 0).map((w) => <span key={w.at} style={{ left: percent(w.at) }}>{w.name}</span>)}
@@ -34,7 +34,7 @@ export function Ruler({ days, weeks, today, end, says }: RulerProps) {
   );
 }
 
-const Track = styled.div`display: flex; position: relative; height: 22px;`;
+const Track = styled.div`display: flex; position: relative; height: 22px; margin-top: 18px;`;
 const Day = styled.div<{ $is: RulerDay }>`
   flex: 1; min-width: 0; border: 1px solid ${colour.ink}; print-color-adjust: exact; margin-right: 1px;
   ${(p) => ({
@@ -46,5 +46,8 @@ const Day = styled.div<{ $is: RulerDay }>`
     late: `border: 2px dashed ${colour.red};`,
   })[p.$is]}
 `;
-const Mark = styled.div<{ $red?: boolean }>`position: absolute; top: -5px; bottom: -5px; width: 0; border-left: 3px solid ${(p) => (p.$red ? colour.red : colour.ink)}; margin-left: -2px; ${paper} { print-color-adjust: exact; }`;
+const Mark = styled.div<{ $end?: boolean }>`
+  position: absolute; top: -4px; bottom: -4px; width: 0; border-left: 3px ${(p) => (p.$end ? 'double' : 'solid')} ${colour.ink}; margin-left: -2px; print-color-adjust: exact;
+  span { position: absolute; bottom: 100%; ${(p) => (p.$end ? 'right: -2px' : 'left: -4px')}; font-size: 12px; line-height: 1.2; font-weight: 700; white-space: nowrap; }
+`;
 const Names = styled.div`position: relative; height: 20px; font-size: 12.5px; color: ${colour.graphite}; & > span { position: absolute; top: 4px; white-space: nowrap; }`;

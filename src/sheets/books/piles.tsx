@@ -17,7 +17,7 @@ export function Piles({ pulled, childrenOfUnit, onEdit }: { pulled: PulledBook[]
   return (
     <Row>
       {ROLES.map(({ role, name, means }) => (
-        <section key={role} aria-label={name}>
+        <section key={role} aria-label={name} style={{ flex: `${Math.max(3, pulled.filter((p) => p.role === role).length)} 1 auto`, width: Math.max(128, 31 * pulled.filter((p) => p.role === role).length) }}>
           <Heading>{name}</Heading>
           <Quiet>{means}</Quiet>
           <Board>
@@ -48,6 +48,6 @@ export function Piles({ pulled, childrenOfUnit, onEdit }: { pulled: PulledBook[]
   );
 }
 
-const Row = styled.div`display: grid; grid-template-columns: repeat(5, minmax(130px, 1fr)); gap: 14px; @media (max-width: 760px) { grid-template-columns: repeat(2, minmax(0, 1fr)); }`;
-const Board = styled.div`display: flex; align-items: flex-end; flex-wrap: wrap; gap: 2px; min-height: 150px; padding-top: 8px; border-bottom: 3px solid ${colour.ink};`;
-const SpineButton = styled(AriaButton)`border: 0; background: none; padding: 0; cursor: pointer; display: grid; gap: 1px; align-content: end;`;
+const Row = styled.div`display: flex; flex-wrap: wrap; gap: 14px; & > section { display: flex; flex-direction: column; min-width: 0; max-width: 100%; }`;
+const Board = styled.div`display: flex; align-items: flex-end; flex-wrap: wrap; gap: 2px; min-height: 150px; padding-top: 8px; flex: 1; align-content: flex-end; row-gap: 8px; border-bottom: 3px solid ${colour.ink};`;
+const SpineButton = styled(AriaButton)`border: 0; background: none; padding: 0; cursor: pointer; display: flex; flex-direction: column; gap: 1px; width: min-content;`;

@@ -123,7 +123,7 @@ const Tab = styled(Link)<{ $here: boolean; $last: boolean }>`
   ${narrow} { border-left: 0; border-bottom: 4px solid ${(p) => (p.$here ? colour.ink : 'transparent')}; padding: 6px 10px; margin: 0; flex: none; min-height: 44px; }
 `;
 const Page = styled.main`
-  display: flex; flex-direction: column; padding: 28px 20px 14px; min-width: 0; max-width: 1500px;
+  display: flex; flex-direction: column; padding: 28px 20px 0; min-width: 0; max-width: 1500px;
   ${narrow} { padding: 14px 12px; }
   ${paper} { padding: 0; }
 `;
@@ -134,6 +134,10 @@ const Header = styled.header`
 const Subtitle = styled.div`color: ${colour.graphite}; em { font-family: ${face.title}; font-size: 1.07em; }`;
 const Actions = styled.div`display: flex; gap: 12px; flex-wrap: wrap; ${paper} { display: none; }`;
 const Content = styled.div`flex: 1; min-width: 0; padding-bottom: 26px;`;
-const Foot = styled.footer`display: flex; justify-content: space-between; align-items: flex-end; gap: 16px; flex-wrap: wrap;`;
+const Foot = styled.footer`
+  display: flex; justify-content: space-between; align-items: flex-end; gap: 16px; flex-wrap: wrap; position: sticky; bottom: 0; z-index: 10; padding: 8px 0 14px; background: ${colour.paper};
+  ${narrow} { position: static; }
+  ${paper} { position: static; background: none; break-inside: avoid; }
+`;
 const History = styled.div`display: flex; gap: 14px; ${paper} { display: none; }`;
 const KeyList = styled.dl`display: grid; gap: 6px; div { display: grid; grid-template-columns: 150px 1fr; gap: 12px; } dt { font-weight: 700; }`;

@@ -40,7 +40,7 @@ export function RoomOfDay({ room, view, timed, style }: { room: DayRoom; view: T
           </Menu>
           <Checkbox isSelected={room.done} onChange={setDone} label={`Done: ${room.title}, ${names}`} />
         </Head>
-        {room.detail || room.wait ? <Detail>{[room.detail, room.wait ? `then ${room.wait}` : ''].filter(Boolean).join(' · ')}</Detail> : null}
+        {room.detail || room.wait ? <Detail $beside={!timed && room.parentMinutes > 0 ? 21 / (children.length || 1) : 0}>{[room.detail, room.wait ? `then ${room.wait}` : ''].filter(Boolean).join(' · ')}</Detail> : null}
         {timed ? <Small>{names}{room.parentMinutes ? ' · with you' : ''}</Small> : null}
         {!timed ? <Strips>{children.map((c) => <Hatch key={c.id} name={c.hatch} width="100%" height={6} framed={false} />)}</Strips> : null}
       </Framed>
@@ -57,6 +57,6 @@ const Place = styled.div`padding: 1px; min-width: 0; & > div { height: 100%; }`;
 const Framed = styled(Room)`padding: 3px 6px 8px 8px; overflow: hidden; display: flex; flex-direction: column;`;
 const Head = styled.div`display: flex; justify-content: space-between; gap: 4px; align-items: flex-start; ${narrow} { label { min-height: 44px; min-width: 44px; justify-content: center; } }`;
 const RoomTitle = styled(AriaButton)`background: none; border: 0; padding: 2px 0; text-align: left; font-weight: 700; font-size: 13.5px; line-height: 1.25; cursor: pointer; overflow-wrap: anywhere; ${narrow} { min-height: 44px; font-size: 15px; } ${paper} { cursor: auto; }`;
-const Detail = styled.p`font-size: 12.5px; line-height: 1.35; color: ${colour.graphite}; overflow-wrap: anywhere; overflow: hidden;`;
+const Detail = styled.p<{ $beside: number }>`padding-right: ${(p) => p.$beside}%; font-size: 12.5px; line-height: 1.35; color: ${colour.graphite}; overflow-wrap: anywhere; overflow: hidden;`;
 const Strips = styled.div`position: absolute; left: 2px; right: 2px; bottom: 1px; display: flex; gap: 4px; & > svg { flex: 1; min-width: 0; }`;
 const List = styled.ol`display: grid; gap: 8px;`;

@@ -36,7 +36,7 @@ export function TodaySheet(view: TodayView) {
               <Lanes style={{ gridTemplateColumns: `repeat(${view.children.length}, minmax(0, 1fr))` }}>
                 {view.children.map((c) => (
                   <div key={c.id}>
-                    <ChildLink href={`/child/${c.id}?day=${date}`}><ChildName name={c.name} hatch={c.hatch} /><Quiet as="span">{c.age}</Quiet></ChildLink>
+                    <ChildLink href={`/child/${c.id}?day=${date}`} aria-label={`${c.name}’s list`}><ChildName name={c.name} hatch={c.hatch} /><Quiet as="span">{c.age} · list</Quiet></ChildLink>
                     <Bar taken={c.minutes} limit={c.limit} fill={hatchColour[c.hatch]} says={`${c.name}: ${c.minutes} of ${c.limit} minutes`} />
                   </div>
                 ))}
@@ -51,13 +51,7 @@ export function TodaySheet(view: TodayView) {
           {view.onTheTable.length ? (
             <Column>
               <header><Heading>On the table</Heading><Quiet as="span">{view.onTheTable.length} {view.onTheTable.length === 1 ? 'book' : 'books'}</Quiet></header>
-              {view.onTheTable.map((b, i) => <Line key={i}><div><Title>{b.title}</Title><Quiet>{[b.pages, b.role === 'spine' ? 'the spine, aloud' : b.role === 'together' ? 'aloud' : b.reader || 'to browse'].filter(Boolean).join(' · ')}</Quiet></div></Line>)}
-            </Column>
-          ) : null}
-          {view.children.length ? (
-            <Column>
-              <header><Heading>Each child’s list</Heading><Quiet as="span">to print</Quiet></header>
-              {view.children.map((c) => <Line key={c.id}><ChildLink href={`/child/${c.id}?day=${date}`}><ChildName name={`${c.name}’s list`} hatch={c.hatch} strong={false} /></ChildLink></Line>)}
+              {view.onTheTable.map((b, i) => <Line key={i}><div><Title>{b.title}</Title><Quiet>{[b.pages, b.role === 'spine' ? 'the spine, aloud' : b.role === 'together' ? 'aloud' : b.role === 'reference' ? 'for you' : b.reader || 'to browse'].filter(Boolean).join(' · ')}</Quiet></div></Line>)}
             </Column>
           ) : null}
         </aside>
@@ -99,7 +93,7 @@ function Left({ view }: { view: TodayView }) {
 
 const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 250px; gap: 28px; ${middling} { grid-template-columns: minmax(0, 1fr); } ${paper} { display: block; }`;
 const Lanes = styled.div`display: grid; gap: 3px 10px; padding-left: 48px; margin-bottom: 8px; & > div { min-width: 0; padding-right: 8px; } ${narrow} { padding-left: 0; grid-template-columns: repeat(2, minmax(0, 1fr)) !important; }`;
-const ChildLink = styled(Link)`display: inline-flex; gap: 8px; align-items: baseline; text-decoration: none; min-height: 28px; &:hover { text-decoration: underline; } ${narrow} { min-height: 44px; align-items: center; }`;
+const ChildLink = styled(Link)`display: inline-flex; gap: 8px; align-items: baseline; text-decoration: none; min-height: 28px; p, & > span:last-child { text-decoration: underline; text-underline-offset: 3px; } ${narrow} { min-height: 44px; align-items: center; }`;
 const Wide = styled.div`${narrow} { display: none; }`;
 const Slim = styled.div`display: none; ${narrow} { display: block; }`;
 const Title = styled.span`font: 600 15px/1.2 ${face.title};`;

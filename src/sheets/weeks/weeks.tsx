@@ -65,7 +65,7 @@ function WeekGrid({ view }: { view: WeeksView }) {
         <span />
         {days.map((d) => (
           <Day key={d.date} $today={d.date === view.today}>
-            <b>{shortDate(d.date).replace(/ \w+$/, '')}</b>
+            <b>{shortDate(d.date).replace(/ \w+$/, '')}{d.date === view.today ? ', today' : ''}</b>
             <span>{d.closed ? 'a day off' : d.leadMinutes ? <>you {lengthText(d.leadMinutes)}</> : ''}</span>
           </Day>
         ))}
@@ -95,7 +95,7 @@ function WeekGrid({ view }: { view: WeeksView }) {
 
 const Scroll = styled.div`overflow-x: auto; padding: 3px; margin: -3px; ${paper} { overflow: visible; }`;
 const Grid = styled.div`display: grid; gap: 8px 6px; ${narrow} { min-width: 860px; } ${paper} { min-width: 0; }`;
-const Day = styled.div<{ $today: boolean }>`display: flex; justify-content: space-between; align-items: baseline; padding: 0 6px; border-bottom: ${(p) => (p.$today ? `3px solid ${colour.red}` : '3px solid transparent')}; b { font-size: 15px; } span { font-size: 12.5px; color: ${colour.graphite}; }`;
+const Day = styled.div<{ $today: boolean }>`display: flex; justify-content: space-between; align-items: baseline; padding: 0 6px; border-bottom: ${(p) => (p.$today ? `3px solid ${colour.ink}` : '3px solid transparent')}; b { font-size: 15px; } span { font-size: 12.5px; color: ${colour.graphite}; }`;
 const Label = styled.div`font-weight: 700; padding-top: 6px; min-width: 0;`;
 const Lane = styled.div`display: grid; min-height: 52px; min-width: 0; & > div { display: flex; flex-direction: column; } & > div > div:last-child { margin-top: auto; }`;
 const Work = styled.p`font-size: 13.5px; line-height: 1.3; overflow-wrap: anywhere; display: -webkit-box; -webkit-line-clamp: 3; -webkit-box-orient: vertical; overflow: hidden; ${paper} { -webkit-line-clamp: 9; }`;
