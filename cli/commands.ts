@@ -52,9 +52,9 @@ export function run(command: string, options: Options): Result {
   return chosen(text);
 }
 
-function withPlan(text: string, use: (plan: Plan) => Result): Result {
+function withPlan(text: string, command: (plan: Plan) => Result): Result {
   const reading = readHausplanJson(text);
-  if ('plan' in reading) return use(canonical(reading.plan));
+  if ('plan' in reading) return command(canonical(reading.plan));
   return { out: '', err: reading.faults.map((f) => `${f.where ? `${f.where}: ` : ''}${f.what}\n`).join(''), code: 1 };
 }
 

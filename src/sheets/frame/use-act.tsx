@@ -1,6 +1,6 @@
 'use client';
 /** Acting on the plan from a sheet: one action after another, each on the newest revision this window has seen. */
-import { createContext, useCallback, useContext, useMemo, useRef, useState, useTransition, type ReactNode } from 'react';
+import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, useTransition, type ReactNode } from 'react';
 import { Button } from '@/kit/button';
 import { Dialog } from '@/kit/dialog';
 import { Quiet } from '@/kit/text';
@@ -37,7 +37,9 @@ export function ActProvider({ revision, children }: { revision: number; children
   const [toast, setToast] = useState<{ says: string; at: number }>();
   const [busy, start] = useTransition();
   // A page loaded afresh has seen at least its own revision; a stale write, on purpose, has not.
-  if (revision > newest.current) newest.current = revision;
+  useEffect(() => {
+    newest.current = Math.max(newest.current, revision);
+  }, [revision]);
 
   const say = useCallback((says: string) => setToast({ says, at: Date.now() }), []);
   const act = useCallback<ActNow>((run, options = {}) => {

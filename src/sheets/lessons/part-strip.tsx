@@ -20,9 +20,9 @@ export function PartStrip({ parts, longest }: { parts: PartView[]; longest: numb
   );
 }
 
-const SHORT: Partial<Record<PartView['kind'], string>> = { 'read-aloud': 'read', 'own-reading': 'alone', 'tell-back': 'tell', copying: 'copy' };
+const SHORT: Partial<Record<PartView['kind'], string>> = { 'read-aloud': 'read', 'own-reading': 'own', 'tell-back': 'tell', copying: 'copy' };
 
 const Strip = styled.span`display: flex; min-width: 0;`;
 const Piece = styled.span`display: flex; align-items: center; min-width: 22px;`;
-const Slot = styled(Room).attrs({ as: 'span' })`display: block; flex: 1; height: 27px; padding: 2px 5px; font-size: 12.5px; line-height: 20px; white-space: nowrap; overflow: hidden; margin-right: 2px; container-type: inline-size; i { font-style: normal; display: block; overflow: hidden; text-overflow: ellipsis; } @container (max-width: 27px) { i { display: none; } }`;
+const Slot = styled(Room).attrs({ as: 'span' })`display: block; flex: 1; height: 27px; padding: 2px 3px; font-size: 12.5px; line-height: 20px; white-space: nowrap; overflow: hidden; margin-right: 2px; container-type: inline-size; i { font-style: normal; display: block; overflow: hidden; text-overflow: ellipsis; } @container (max-width: 24px) { i { display: none; } }`;
 const Wait = styled.span`flex: none; text-align: center; font-size: 12px; line-height: 1; color: ${colour.graphite}; width: 66px; svg { display: block; margin: 0 auto; } small { font-size: 12px; white-space: nowrap; }`;

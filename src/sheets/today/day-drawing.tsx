@@ -18,7 +18,7 @@ function needs(room: DayRoom, lanes: number, columns: number): number {
   const perLine = Math.max(10, Math.floor(width / 6.4));
   const title = Math.ceil(room.title.length / Math.max(8, perLine - 6));
   const words = `${room.detail}${room.wait}`;
-  return 22 + Math.max(26, title * 17) + (words ? Math.ceil((words.length + 6) / perLine) * 17 : 0);
+  return 17 + Math.max(26, title * 17) + (words ? Math.ceil((words.length + 6) / perLine) * 17 : 0);
 }
 
 export function DayDrawing({ view }: { view: TodayView }) {
