@@ -2,7 +2,7 @@ import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
   testDir: 'tests/e2e',
-  timeout: 120_000,
+  timeout: 45_000,
   expect: { timeout: 10_000 },
   fullyParallel: false,
   workers: 1,

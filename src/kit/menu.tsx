@@ -1,5 +1,5 @@
 'use client';
-import type { ReactElement } from 'react';
+import { cloneElement, useState, type ReactElement } from 'react';
 import { Menu as AriaMenu, MenuItem, MenuTrigger, MenuSection } from 'react-aria-components/Menu';
 import { Header } from 'react-aria-components/Header';
 import { Keyboard } from 'react-aria-components/Keyboard';
@@ -20,11 +20,16 @@ export interface DoingGroup {
   doings: Doing[];
 }
 
-/** A button with a menu of what can be done; `children` is the button. */
-export function Menu({ label, groups, children }: { label: string; groups: DoingGroup[]; children: ReactElement }) {
+/**
+ * A button with a menu of what can be done; `children` is the button. On a thing that can be dragged the menu opens
+ * when the button is let go, not when it is pressed.
+ */
+export function Menu({ label, groups, children, draggable }: { label: string; groups: DoingGroup[]; children: ReactElement<{ onPress?: () => void }>; draggable?: boolean }) {
+  const [isOpen, setOpen] = useState(false);
+  const onRelease = draggable ? { isOpen, onOpenChange: (open: boolean) => { if (!open) setOpen(false); } } : {};
   return (
-    <MenuTrigger>
-      {children}
+    <MenuTrigger {...onRelease}>
+      {draggable ? cloneElement(children, { onPress: () => setOpen(true) }) : children}
       <ListFrame placement="bottom start">
         <AriaMenu aria-label={label}>
           {groups.filter((g) => g.doings.length).map((group) => (

@@ -46,7 +46,7 @@ export function LadderSheet(view: LadderView) {
             <tbody>
               {rows.map((row) => (
                 <tr key={row.partId}>
-                  <th scope="row"><WorkTitle>{row.title}</WorkTitle><Quiet as="small">{row.kind === 'copying' ? 'from the passage' : 'after the reading'}</Quiet></th>
+                  <th scope="row"><WorkTitle as="span">{row.title}</WorkTitle><Quiet as="small">{row.kind === 'copying' ? 'from the passage' : 'after the reading'}</Quiet></th>
                   {row.cells.map((cell) => (
                     <Cell key={cell.rung} $taken={cell.standing.length > 0}>
                       {cell.standing.length ? null : <Pattern>{cell.pattern}</Pattern>}

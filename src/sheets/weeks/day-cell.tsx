@@ -60,7 +60,7 @@ function Lesson({ lesson: l, date, schoolDays, ofOther }: { lesson: LessonRoom; 
   return (
     <div {...dragProps} onKeyDownCapture={onKeyDown} style={{ opacity: isDragging ? 0.5 : 1 }}>
       <Menu
-        label={l.title}
+        label={l.title} draggable
         groups={[
           { title: `${STATE[l.state]}. ${l.state === 'pencil' ? l.parts[0].why : ''}`, doings: [
             ...(l.canMove && earlier ? [{ name: `A school day earlier, ${shortDate(earlier)}`, keys: 'Alt ←', do: () => to(earlier) }] : []),
