@@ -1,0 +1,53 @@
+/** `npm test`: installs what is missing, then types, lint, unit, checks and browser; every part runs, and the last line counts. */
+import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { bin, ensureBuilt, ensureChromium, ensurePackages, quietEnv, root, run, say } from './steps.mjs';
+
+const results = join(root, 'test-results');
+rmSync(results, { recursive: true, force: true });
+mkdirSync(results, { recursive: true });
+const total = { passed: 0, failed: 0 };
+
+/** Counts a part of the run. A runner that ended badly without saying why counts as one failure. */
+function count(name, code, { passed, failed }) {
+  const counted = { passed, failed: code !== 0 && failed === 0 ? 1 : failed };
+  total.passed += counted.passed;
+  total.failed += counted.failed;
+  say(`${name}: ${counted.passed} passed, ${counted.failed} failed\n`);
+}
+
+const node = (...args) => run(process.execPath, args);
+
+function read(file, how) {
+  try {
+    return how(JSON.parse(readFileSync(join(results, file), 'utf8')));
+  } catch {
+    return { passed: 0, failed: 1 };
+  }
+}
+
+await ensurePackages();
+
+say('Types');
+const types = await node(bin('next', 'dist', 'bin', 'next'), 'typegen').then(() => node(bin('typescript', 'bin', 'tsc'), '--noEmit'));
+count('Types', types, { passed: types === 0 ? 1 : 0, failed: types === 0 ? 0 : 1 });
+
+say('Lint');
+const lint = await node(bin('eslint', 'bin', 'eslint.js'), '.');
+count('Lint', lint, { passed: lint === 0 ? 1 : 0, failed: lint === 0 ? 0 : 1 });
+
+for (const project of ['unit', 'checks']) {
+  say(project === 'unit' ? 'Unit' : 'Checks against what is published');
+  const code = await node(bin('vitest', 'vitest.mjs'), 'run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=test-results/${project}.json`);
+  count(project === 'unit' ? 'Unit' : 'Checks', code, read(`${project}.json`, (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests })));
+}
+
+await ensureBuilt();
+say('Browser');
+const chromium = await ensureChromium();
+const browser = await run(process.execPath, [bin('@playwright', 'test', 'cli.js'), 'test'], { env: { ...quietEnv, CHROMIUM_PATH: chromium } });
+count('Browser', browser, read('e2e.json', (r) => ({ passed: r.stats.expected, failed: r.stats.unexpected + r.stats.flaky })));
+
+writeFileSync(join(results, 'counts.json'), JSON.stringify(total));
+say(`${total.passed} passed, ${total.failed} failed`);
+process.exit(total.failed === 0 ? 0 : 1);
