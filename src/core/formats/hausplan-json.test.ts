@@ -1,0 +1,37 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { aPlan, somePlan } from '../../../tests/sample-plan';
+import { redraw } from '../layout/redraw';
+import { canonical } from '../plan/canonical';
+import { readHausplanJson, writeHausplanJson } from './hausplan-json';
+
+const faults = (change: (document: Record<string, never>) => unknown): string[] => {
+  const document = JSON.parse(writeHausplanJson(redraw(aPlan(2), { today: '2026-08-31' }).plan));
+  const reading = readHausplanJson(JSON.stringify(change(document) ?? document));
+  return 'faults' in reading ? reading.faults.map((f) => `${f.where}: ${f.what}`) : [];
+};
+
+describe('Hausplan JSON', () => {
+  it('gives the same bytes when written, read and written again', () => {
+    fc.assert(fc.property(somePlan, (plan) => {
+      const text = writeHausplanJson(canonical(redraw(plan, { today: '2026-08-31' }).plan));
+      const reading = readHausplanJson(text);
+      expect('plan' in reading && writeHausplanJson(canonical(reading.plan))).toBe(text);
+    }), { numRuns: 50 });
+  });
+
+  it.each<[string, (d: Record<string, any>) => unknown, string]>([ // eslint-disable-line @typescript-eslint/no-explicit-any
+    ['something else', () => ({ hello: 1 }), 'format: this is not a Hausplan file'],
+    ['another version', (d) => { d.version = 9; }, 'version: written by another version of Hausplan: version 9, this one reads 1'],
+    ['a missing list', (d) => { delete d.books; }, 'books: Invalid input: expected array, received undefined'],
+    ['a key of its own', (d) => { d.children[1].colour = 'red'; }, 'children[1]: Unrecognized key: "colour"'],
+    ['a date that does not exist', (d) => { d.units[0].starts = '2026-02-30'; }, 'units[0].starts: a date is written YYYY-MM-DD and must exist'],
+    ['a year that ends before it starts', (d) => { d.year.ends = '2020-01-01'; }, 'year.ends: the year ends before it starts'],
+    ['an id used twice', (d) => { d.lessons[1].id = 'l1'; }, 'lessons[1].id: “l1” is used twice'],
+    ['a part of no lesson', (d) => { d.parts[0].lessonId = 'gone'; }, 'parts[0].lessonId: there is no lesson “gone”'],
+    ['a part that stands twice', (d) => { d.sittings[1].partId = 'l1-a'; }, 'sittings[1].partId: this part stands twice'],
+    ['two children with one hatch', (d) => { d.children[1].hatch = 'diagonals'; }, 'children[1].hatch: diagonals is another child’s hatch'],
+  ])('names what is wrong: %s', (_, change, says) => expect(faults(change)).toContain(says));
+
+  it('says where text stops being JSON', () => expect(readHausplanJson('{"format":')).toMatchObject({ faults: [{ what: expect.stringContaining('this is not JSON') }] }));
+});
