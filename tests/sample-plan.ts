@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import type { Lesson, Part, Plan, SchoolYear, Unit } from '@/core/plan/plan';
 import { EMPTY_PLAN } from '@/core/plan/plan';
-import { HATCHES, WINDOWS } from '@/core/plan/measures';
+import { HATCHES, WINDOWS } from '@/core/plan/words';
 
 export const YEAR: SchoolYear = {
   starts: '2026-08-31', ends: '2027-06-11', weekdays: [1, 2, 3, 4, 5], weeksOn: 5, weeksOff: 1,

@@ -5,7 +5,8 @@
  * first room in order that can begin, begins.
  */
 import { windowsOf } from '../calendar/school-days';
-import { WINDOWS, type IsoDate } from '../plan/measures';
+import type { IsoDate } from '../plan/measures';
+import { WINDOWS } from '../plan/words';
 import type { Part, Plan, Sitting } from '../plan/plan';
 import { assignmentKey, byId, childrenOf, isDone, groupBy } from '../plan/lookup';
 import { partMinutes } from '../layout/input';

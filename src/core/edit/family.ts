@@ -1,5 +1,6 @@
 /** The family, its children and their rungs, and the school year. */
-import { HATCHES, type Rung, type Skill } from '../plan/measures';
+import type { Rung, Skill } from '../plan/measures';
+import { HATCHES } from '../plan/words';
 import type { Child, Family, SchoolYear } from '../plan/plan';
 import { GONE, withChanged, type Edit } from './edit';
 

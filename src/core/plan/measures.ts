@@ -3,6 +3,7 @@
  * after midnight; a length of work is whole minutes. Values are made sure of once, at the door, by Zod.
  */
 import { z } from 'zod';
+import { HATCHES, SKILLS, WINDOWS } from './words';
 
 /** A calendar date, `YYYY-MM-DD`. Text order is time order. */
 export const isoDate = z.iso.date({ error: 'a date is written YYYY-MM-DD and must exist' });
@@ -26,11 +27,9 @@ export const id = z.string().min(1).max(64).regex(/^[A-Za-z0-9_-]+$/, 'an id is 
 export const shortText = z.string().trim().min(1, 'this cannot be empty').max(200, 'at most 200 characters');
 export const longText = z.string().max(20_000, 'at most 20,000 characters');
 
-export const WINDOWS = ['morning', 'midday', 'afternoon'] as const;
 export const windowName = z.enum(WINDOWS);
 export type WindowName = z.infer<typeof windowName>;
 
-export const SKILLS = ['reading', 'writing', 'reckoning', 'hands', 'speaking'] as const;
 export const skill = z.enum(SKILLS);
 export type Skill = z.infer<typeof skill>;
 
@@ -38,7 +37,5 @@ export type Skill = z.infer<typeof skill>;
 export const rung = z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(5)]);
 export type Rung = z.infer<typeof rung>;
 
-/** Children are told apart by a hatch; each hatch has its own colour as well. */
-export const HATCHES = ['diagonals', 'bars', 'dots', 'lattice', 'waves', 'bricks', 'chevrons', 'crosses'] as const;
 export const hatch = z.enum(HATCHES);
 export type HatchName = z.infer<typeof hatch>;

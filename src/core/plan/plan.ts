@@ -7,6 +7,7 @@ import { z } from 'zod';
 import {
   clockTime, hatch, id, isoDate, isoMonth, longText, minutes, rung, shortText, skill, weekday, windowName,
 } from './measures';
+import { BOOK_FORMS, LEADS, PART_KINDS, ROLES } from './words';
 
 export const family = z.strictObject({
   name: shortText,
@@ -53,8 +54,6 @@ export const schoolYear = z
   .refine((y) => y.ends.slice(0, 4) <= String(Number(y.starts.slice(0, 4)) + 2), { error: 'a school year is at most two years long', path: ['ends'] });
 export type SchoolYear = z.infer<typeof schoolYear>;
 
-/** What a lesson can hold. The ladder makes five versions of telling back and copying. */
-export const PART_KINDS = ['read-aloud', 'own-reading', 'tell-back', 'copying', 'activity'] as const;
 export const partKind = z.enum(PART_KINDS);
 export type PartKind = z.infer<typeof partKind>;
 /** The kinds a new lesson of a unit can begin with. */
@@ -91,7 +90,6 @@ export const lesson = z.strictObject({
 });
 export type Lesson = z.infer<typeof lesson>;
 
-export const LEADS = ['leads', 'near', 'not-needed'] as const;
 export const lead = z.enum(LEADS);
 
 export const part = z.strictObject({
@@ -113,7 +111,6 @@ export const part = z.strictObject({
 });
 export type Part = z.infer<typeof part>;
 
-export const BOOK_FORMS = ['book', 'picture book', 'reader', 'workbook', 'cards', 'kit', 'film', 'audio', 'site', 'poster', 'game', 'model'] as const;
 export const bookForm = z.enum(BOOK_FORMS);
 export type BookForm = z.infer<typeof bookForm>;
 
@@ -129,7 +126,6 @@ export const book = z.strictObject({
 });
 export type Book = z.infer<typeof book>;
 
-export const ROLES = ['spine', 'together', 'own', 'basket', 'reference'] as const;
 export const role = z.enum(ROLES);
 export type Role = z.infer<typeof role>;
 

@@ -1,5 +1,6 @@
 'use client';
 /** One lesson: its title and passage, its topics, and its parts in order. */
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { lengthText, shortDate } from '@/core/calendar/dates';
@@ -13,8 +14,11 @@ import { colour } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { changeLesson, dropLesson, dropPart, shiftLesson, shiftPart } from './actions';
-import { PartForm, type PartFormProps } from './part-form';
+import type { PartFormProps } from './part-form';
 import type { LessonView, PartView } from './load';
+
+/** Forms are loaded when they are first opened. */
+const PartForm = dynamic(() => import('./part-form').then((m) => m.PartForm), { ssr: false });
 
 const LEADS: Record<PartView['lead'], string> = { leads: 'you lead', near: 'you are near', 'not-needed': '' };
 

@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
@@ -13,8 +14,10 @@ import { useAct } from '../frame/use-act';
 import { newLesson, shiftLesson } from './actions';
 import { LessonDetail } from './lesson-detail';
 import { PartStrip } from './part-strip';
-import { PasteContents } from './paste-contents';
 import type { LessonsView } from './load';
+
+/** Loaded when it is first opened. */
+const PasteContents = dynamic(() => import('./paste-contents').then((m) => m.PasteContents), { ssr: false });
 
 export function LessonsSheet(view: LessonsView) {
   const { info, unit, lessons, verdict } = view;

@@ -3,7 +3,7 @@
 import styled from 'styled-components';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import { RUNGS } from '@/core/ladder/rungs';
-import { SKILLS } from '@/core/plan/measures';
+import { SKILLS } from '@/core/plan/words';
 import { ChildName } from '@/kit/hatch';
 import { Menu } from '@/kit/menu';
 import { Quiet } from '@/kit/text';
