@@ -57,7 +57,7 @@ function outOfOrder(plan: Plan): Breach[] {
         const s = sittingOf.get(part.id);
         if (s) {
           const after = before ?? (opens ? chain : undefined);
-          if (after && !done.has(s.partId) && moment(s) < moment(after) && (pencil.has(s.partId) || pencil.has(after.partId)))
+          if (after && !done.has(s.partId) && s.reason.kind !== 'unticked' && moment(s) < moment(after) && (pencil.has(s.partId) || pencil.has(after.partId)))
             found.push({ kind: 'order', says: `“${part.title}” of “${lesson.title}” is on ${shortDate(s.date)}, before what comes first on ${shortDate(after.date)}.` });
           if (waiting && pencil.has(s.partId) && hoursBetween(waiting.since, s, windows) < waiting.hours)
             found.push({ kind: 'wait', says: `“${part.title}” comes before “${waiting.title}” has waited ${waiting.hours} h.` });

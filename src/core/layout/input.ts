@@ -40,7 +40,7 @@ export interface Place {
 
 /** A part that stays where it is, and why. */
 export interface Held extends Place {
-  kind: Extract<Reason['kind'], 'done' | 'inked' | 'by-hand'>;
+  kind: Extract<Reason['kind'], 'done' | 'unticked' | 'inked' | 'by-hand'>;
 }
 
 export interface LayoutInput {
@@ -94,10 +94,15 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
   };
 }
 
-function standing(plan: Plan, { fresh = [], moved = new Map() }: LayoutChoice): Pick<LayoutInput, 'held' | 'previous'> {
+/**
+ * What stays and what stood. Pencil on a day gone by that nobody has ticked stays there until the parent says that it did
+ * not happen, or has everything laid out again: it may well have been done.
+ */
+function standing(plan: Plan, { today, fresh = [], moved = new Map() }: LayoutChoice): Pick<LayoutInput, 'held' | 'previous'> {
   const held = new Map<string, Held>();
   const previous = new Map<string, Place>();
   const done = doneParts(plan);
+  const missed = lastMissed(plan);
   const unitOfPart = new Map<string, string>();
   const lessons = byId(plan.lessons);
   for (const p of plan.parts) unitOfPart.set(p.id, lessons.get(p.lessonId)?.unitId ?? '');
@@ -105,18 +110,26 @@ function standing(plan: Plan, { fresh = [], moved = new Map() }: LayoutChoice): 
     const place = { date: s.date, window: s.window };
     if (done.has(s.partId)) held.set(s.partId, { ...place, kind: 'done' });
     else if (s.state === 'ink') held.set(s.partId, { ...place, kind: 'inked' });
-    else if (fresh !== 'all' && !fresh.includes(unitOfPart.get(s.partId)!)) previous.set(s.partId, place);
+    else if (fresh === 'all') continue;
+    else if (s.date < today && s.date > (missed.get(s.partId) ?? '')) held.set(s.partId, { ...place, kind: 'unticked' });
+    else if (!fresh.includes(unitOfPart.get(s.partId)!)) previous.set(s.partId, place);
   }
   for (const [partId, place] of moved) held.set(partId, { ...place, kind: 'by-hand' });
   return { held, previous };
+}
+
+/** The last day on which a part did not happen, by part. */
+function lastMissed(plan: Plan): Map<string, IsoDate> {
+  const missed = new Map<string, IsoDate>();
+  for (const m of plan.marks) if (m.outcome === 'missed' && m.date > (missed.get(m.partId) ?? '')) missed.set(m.partId, m.date);
+  return missed;
 }
 
 /** How long each part takes each child, and the parent: from the part, its pages or its assignments. */
 export function partMinutes(plan: Plan): (part: Part, unit: Unit) => LayPart {
   const assignments = new Map<string, Assignment>(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
   const reading = readingMinutes(plan);
-  const missed = new Map<string, IsoDate>();
-  for (const m of plan.marks) if (m.outcome === 'missed' && m.date > (missed.get(m.partId) ?? '')) missed.set(m.partId, m.date);
+  const missed = lastMissed(plan);
   return (part, unit) => {
     const who = childrenOf(part, unit, plan.children);
     const minutes: Record<string, number> = {};

@@ -166,6 +166,14 @@ describe('a change', () => {
   it('leaves what is done where it was done', () => {
     const plan = drawn(aPlan(3));
     const done = { ...plan, marks: [{ id: 'm', partId: 'l1-a', childId: null, date: '2026-08-31', outcome: 'done' as const, note: '' }] };
-    expect(datesOf(drawn(done, { today: '2026-09-07' }))).toEqual(['2026-08-31', '2026-09-07', '2026-09-09']);
+    expect(datesOf(drawn(done, { today: '2026-09-07', fresh: 'all' }))).toEqual(['2026-08-31', '2026-09-07', '2026-09-09']);
+  });
+
+  it('leaves what was not ticked on days gone by, until all is laid out again', () => {
+    const plan = drawn(aPlan(4));
+    const later = drawn(plan, { today: '2026-09-07' });
+    expect(datesOf(later)).toEqual(datesOf(plan));
+    expect(later.sittings[0].reason.kind).toBe('unticked');
+    expect(datesOf(drawn(plan, { today: '2026-09-07', fresh: 'all' }))[0]).toBe('2026-09-07');
   });
 });

@@ -266,9 +266,10 @@ class Drawing {
     return day * this.windowCount + this.windowCount - 1;
   }
 
-  /** Whether a part that stays bounds what comes before it. What was done before its turn does not. */
+  /** Whether a part that stays bounds what comes before it. What was done before its turn, or lies in days gone by, does not. */
   private binds(part: LayPart): boolean {
-    return this.reasonOf.get(part.id)?.kind !== 'done';
+    const kind = this.reasonOf.get(part.id)?.kind;
+    return kind !== 'done' && kind !== 'unticked';
   }
 
   /** The first slot held by a later part of the same lesson. */

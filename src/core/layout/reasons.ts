@@ -12,6 +12,7 @@ const whose = (of: string | undefined, nameOf: NameOf): string => (of === PARENT
 export function reasonInWords(reason: Reason, nameOf: NameOf): string {
   switch (reason.kind) {
     case 'done': return 'Done then.';
+    case 'unticked': return 'It stood here, and has not been ticked.';
     case 'inked': return 'In ink: it stays here.';
     case 'by-hand': return 'You put it here.';
     case 'fixed': return 'Its date is fixed.';

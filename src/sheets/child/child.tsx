@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { Button } from '@/kit/button';
 import { LinkButton } from '@/kit/link-button';
 import { Hatch, HatchPatterns } from '@/kit/hatch';
-import { colour, face, paper } from '@/kit/tokens';
+import { colour, face, narrow, paper } from '@/kit/tokens';
 import type { ChildView } from './load';
 
 export function ChildPage({ name, hatch, date, dayInWords, items }: ChildView) {
@@ -22,7 +22,7 @@ export function ChildPage({ name, hatch, date, dayInWords, items }: ChildView) {
             <Item key={item.key} $done={item.done}>
               <Box role="img" aria-label={item.done ? 'done' : 'to do'}>{item.done ? <svg viewBox="0 0 16 16" width="26" height="26" aria-hidden="true"><path d="M2.5 8.5 6.5 12.5 13.5 3.5" fill="none" stroke="currentColor" strokeWidth="2.4" /></svg> : null}</Box>
               <div><strong>{item.title}</strong>{item.detail ? <p>{item.detail}</p> : null}</div>
-              <small>{item.minutes} min<br />{item.together ? 'together' : item.withParent ? 'with a grown-up' : 'on your own'}</small>
+              <small>{item.minutes} min <br />{item.together ? 'together' : item.withParent ? 'with a grown-up' : 'on your own'}</small>
             </Item>
           ))}
         </ol>
@@ -40,6 +40,7 @@ const Page = styled.main`
 const Item = styled.li<{ $done: boolean }>`
   display: grid; grid-template-columns: 44px minmax(0, 1fr) auto; gap: 16px; align-items: start; padding: 14px 0; border-bottom: 1.5px solid ${colour.rule}; break-inside: avoid; overflow-wrap: anywhere;
   strong { font-size: 23px; text-decoration: ${(p) => (p.$done ? 'line-through' : 'none')}; } small { font-size: 16px; color: ${colour.graphite}; text-align: right; }
+  ${narrow} { grid-template-columns: 44px minmax(0, 1fr); row-gap: 4px; small { grid-column: 2; text-align: left; } br { display: none; } }
 `;
 const Box = styled.span`width: 44px; height: 44px; border: 2.5px solid ${colour.ink}; background: ${colour.room}; display: grid; place-items: center;`;
 const Free = styled.p`font-size: 24px; padding: 20px 0;`;

@@ -1,6 +1,6 @@
 import { longDate } from '@/core/calendar/dates';
 import type { HatchName } from '@/kit/hatch';
-import { load, param, type SearchParams } from '../frame/load';
+import { dateParam, load, type SearchParams } from '../frame/load';
 import { dayRooms } from '../today/day';
 
 export interface ChildView {
@@ -15,8 +15,7 @@ export async function loadChild(childId: string, params: SearchParams): Promise<
   const { plan, today } = await load(params);
   const child = plan.children.find((c) => c.id === childId);
   if (!child) return undefined;
-  const asked = await param(params, 'day');
-  const date = asked && /^\d{4}-\d{2}-\d{2}$/.test(asked) && !Number.isNaN(Date.parse(asked)) ? asked : today;
+  const date = (await dateParam(params, 'day')) ?? today;
   return {
     name: child.name, hatch: child.hatch, date, dayInWords: longDate(date),
     items: dayRooms(plan, date).filter((r) => r.childIds.includes(childId)).map((r) => ({

@@ -22,8 +22,8 @@ export interface Act<T> {
 }
 
 export async function act<T>({ base, input, shape, label, edit, moves }: Act<T>): Promise<Outcome> {
-  const parsed = shape.safeParse(input);
-  if (!parsed.success) return { is: 'faulty', faults: parsed.error.issues.map((i) => ({ where: i.path.join('.'), what: i.message })) };
+  const parsed = shape.safeParse(input, { reportInput: true });
+  if (!parsed.success) return { is: 'faulty', faults: parsed.error.issues.map((i) => ({ where: i.path.join('.'), what: i.code === 'invalid_type' && i.input === null ? 'This is still empty.' : i.message })) };
   const value = parsed.data;
   return attempt(() => {
     let says = '';

@@ -37,7 +37,8 @@ export function Frame(props: FrameProps) {
 const TYPING = 'input, textarea, select, [contenteditable], [role=spinbutton], [role=dialog], [role=alertdialog], [role=menu], [role=listbox]';
 
 function Drawing({ info, sheet, title, subtitle, actions, figures, keys = [], children }: FrameProps) {
-  const { act, busy } = useAct();
+  const { act, busy, unkept } = useAct();
+  const [leavingTo, leaveTo] = useState<string>();
   const router = useRouter();
   const [keysShown, showKeys] = useState(false);
   const open = [...SHEETS, FAMILY];
@@ -57,11 +58,18 @@ function Drawing({ info, sheet, title, subtitle, actions, figures, keys = [], ch
       if (e.ctrlKey || e.metaKey || e.altKey || e.defaultPrevented || typing) return;
       if (e.key === '?') showKeys(true);
       const target = [...SHEETS, FAMILY].find((s) => String(s.number) === e.key);
-      if (target) router.push(hrefOf(target, info.unitId));
+      if (!target) return;
+      if (unkept.current.size) leaveTo(hrefOf(target, info.unitId));
+      else router.push(hrefOf(target, info.unitId));
     };
+    const onLeave = (e: BeforeUnloadEvent): void => { if (unkept.current.size) e.preventDefault(); };
     window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [act, router, info.unitId]);
+    window.addEventListener('beforeunload', onLeave);
+    return () => {
+      window.removeEventListener('keydown', onKey);
+      window.removeEventListener('beforeunload', onLeave);
+    };
+  }, [act, router, info.unitId, unkept]);
 
   return (
     <Ground>
@@ -69,7 +77,10 @@ function Drawing({ info, sheet, title, subtitle, actions, figures, keys = [], ch
       <Rail aria-label="Sheets">
         <Name href="/">Haus­plan</Name>
         {open.map((s) => (
-          <Tab key={s.number} href={hrefOf(s, info.unitId)} aria-current={s === here ? 'page' : undefined} $here={s === here} $last={s === FAMILY}>
+          <Tab
+            key={s.number} href={hrefOf(s, info.unitId)}
+            onNavigate={(e) => { if (unkept.current.size) { e.preventDefault(); leaveTo(hrefOf(s, info.unitId)); } }}
+            aria-current={s === here ? 'page' : undefined} $here={s === here} $last={s === FAMILY}>
             <span>{s.number}</span>{s.name}
           </Tab>
         ))}
@@ -100,6 +111,12 @@ function Drawing({ info, sheet, title, subtitle, actions, figures, keys = [], ch
         </KeyList>
         <Quiet>Everything can also be reached with Tab, the arrow keys and Enter.</Quiet>
       </Dialog>
+      <Dialog
+        title="What you typed here is not kept yet" urgent isOpen={!!leavingTo} onClose={() => leaveTo(undefined)}
+        footer={<><Button onPress={() => { const href = leavingTo!; leaveTo(undefined); unkept.current.clear(); router.push(href); }}>Leave without it</Button><Button $primary autoFocus onPress={() => leaveTo(undefined)}>Stay here</Button></>}
+      >
+        <p>Keep it first with the button of its form, or leave this sheet without it.</p>
+      </Dialog>
       <Hidden>{busy ? 'Working…' : ''}</Hidden>
     </Ground>
   );
@@ -113,7 +130,7 @@ const Rail = styled.nav`
 `;
 const Name = styled(Link)`
   font: 700 19px/1.05 ${face.title}; text-align: center; text-decoration: none; padding: 14px 6px 12px; overflow-wrap: anywhere; hyphens: manual;
-  ${narrow} { padding: 12px 10px; }
+  ${narrow} { padding: 12px 10px; flex: none; overflow-wrap: normal; white-space: nowrap; }
 `;
 const Tab = styled(Link)<{ $here: boolean; $last: boolean }>`
   text-decoration: none; font-size: 13px; line-height: 1.3; padding: 5px 4px 5px 12px; border-left: 4px solid ${(p) => (p.$here ? colour.ink : 'transparent')};
@@ -135,7 +152,7 @@ const Subtitle = styled.div`color: ${colour.graphite}; em { font-family: ${face.
 const Actions = styled.div`display: flex; gap: 12px; flex-wrap: wrap; ${paper} { display: none; }`;
 const Content = styled.div`flex: 1; min-width: 0; padding-bottom: 26px;`;
 const Foot = styled.footer`
-  display: flex; justify-content: space-between; align-items: flex-end; gap: 16px; flex-wrap: wrap; position: sticky; bottom: 0; z-index: 10; padding: 8px 0 14px; background: ${colour.paper};
+  display: flex; justify-content: space-between; align-items: flex-end; gap: 16px; flex-wrap: wrap; position: sticky; bottom: 0; z-index: 10; margin: 0 -8px; padding: 8px 8px 14px; background: ${colour.paper};
   ${narrow} { position: static; }
   ${paper} { position: static; background: none; break-inside: avoid; }
 `;

@@ -1,6 +1,6 @@
 /** What every sheet reads first: the plan with its revision, the day, and the unit the sheet is about. */
 import { connection } from 'next/server';
-import type { IsoDate } from '@/core/plan/measures';
+import { isoDate, type IsoDate } from '@/core/plan/measures';
 import type { Plan, Unit } from '@/core/plan/plan';
 import { readDrawn } from '@/data/door';
 import { store } from '@/data/open';
@@ -45,6 +45,12 @@ function runningUnit(plan: Plan, now: IsoDate): Unit | undefined {
   const part = next && plan.parts.find((p) => p.id === next.partId);
   const lesson = part && plan.lessons.find((l) => l.id === part.lessonId);
   return plan.units.find((u) => u.id === lesson?.unitId) ?? plan.units.at(-1);
+}
+
+/** A date given as a search parameter; undefined when it is none, or far from any school year. */
+export async function dateParam(params: SearchParams, name: string): Promise<IsoDate | undefined> {
+  const value = await param(params, name);
+  return value && isoDate.safeParse(value).success && value > '1900' && value < '2200' ? value : undefined;
 }
 
 /** One value of a search parameter. */

@@ -1,6 +1,6 @@
 'use client';
 /** Acting on the plan from a sheet: one action after another, each on the newest revision this window has seen. */
-import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, useTransition, type ReactNode } from 'react';
+import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, useTransition, type ReactNode, type RefObject } from 'react';
 import { Button } from '@/kit/button';
 import { Dialog } from '@/kit/dialog';
 import { Quiet } from '@/kit/text';
@@ -20,9 +20,17 @@ interface Options {
 
 export type ActNow = (run: Run, options?: Options) => void;
 
-const ActContext = createContext<{ act: ActNow; busy: boolean; say: (text: string) => void }>({ act: () => {}, busy: false, say: () => {} });
+interface Desk {
+  act: ActNow;
+  busy: boolean;
+  say: (text: string) => void;
+  /** Forms with something typed that is not kept yet. */
+  unkept: RefObject<Set<string>>;
+}
 
-export const useAct = (): { act: ActNow; busy: boolean; say: (text: string) => void } => useContext(ActContext);
+const ActContext = createContext<Desk>({ act: () => {}, busy: false, say: () => {}, unkept: { current: new Set() } });
+
+export const useAct = (): Desk => useContext(ActContext);
 
 interface Trouble {
   outcome: Exclude<Outcome, { is: 'done' }>;
@@ -33,6 +41,7 @@ interface Trouble {
 export function ActProvider({ revision, children }: { revision: number; children: ReactNode }) {
   const newest = useRef(revision);
   const queue = useRef<Promise<unknown>>(Promise.resolve());
+  const unkept = useRef(new Set<string>());
   const [trouble, setTrouble] = useState<Trouble>();
   const [toast, setToast] = useState<{ says: string; at: number }>();
   const [busy, start] = useTransition();
@@ -57,7 +66,7 @@ export function ActProvider({ revision, children }: { revision: number; children
     });
   }, [say]);
 
-  const value = useMemo(() => ({ act, busy, say }), [act, busy, say]);
+  const value = useMemo(() => ({ act, busy, say, unkept }), [act, busy, say]);
   const close = (): void => setTrouble(undefined);
   const again = (run: Run): void => {
     if (trouble) {

@@ -3,7 +3,8 @@
  * What is typed in a form, and what the door found wrong with it, field by field. When the plan changes underneath
  * (undo, another window), a form that was not typed in follows it; one that was keeps every letter.
  */
-import { useCallback, useState } from 'react';
+import { useCallback, useEffect, useId, useState } from 'react';
+import { useAct } from './use-act';
 
 type Faults = { where: string; what: string }[];
 
@@ -27,6 +28,13 @@ export function useForm<T extends object>(stands: T): FormState<T> {
     setSeen(stands);
     if (follows) setValue(stands);
   }
+  const { unkept } = useAct();
+  const id = useId();
+  useEffect(() => {
+    const forms = unkept.current;
+    if (!follows) forms.add(id);
+    return () => { forms.delete(id); };
+  }, [follows, id, unkept]);
   const set = useCallback(<K extends keyof T>(field: K, next: T[K]) => {
     setValue((v) => ({ ...v, [field]: next }));
     setFollows(false);

@@ -4,7 +4,7 @@ import { ageOn } from '@/core/ladder/age';
 import { byId, doneParts } from '@/core/plan/lookup';
 import type { Role } from '@/core/plan/plan';
 import type { HatchName } from '@/kit/hatch';
-import { load, param, type FrameInfo, type SearchParams } from '../frame/load';
+import { dateParam, load, type FrameInfo, type SearchParams } from '../frame/load';
 import { dayRooms, pagesText, type DayRoom } from './day';
 
 export interface TodayView {
@@ -32,8 +32,7 @@ export interface TodayView {
 
 export async function loadToday(params: SearchParams): Promise<TodayView> {
   const { plan, info, today } = await load(params);
-  const asked = await param(params, 'day');
-  const date = asked && /^\d{4}-\d{2}-\d{2}$/.test(asked) && !Number.isNaN(Date.parse(asked)) ? asked : today;
+  const date = (await dateParam(params, 'day')) ?? today;
   const days = plan.year ? schoolDays(plan.year) : [];
   const rooms = dayRooms(plan, date);
   const done = doneParts(plan);

@@ -17,7 +17,7 @@ import type { LessonRoom, WeekDay } from './load';
 
 const DRAGGED = 'application/x-hausplan-lesson';
 
-export function DayCell({ day, schoolDays, unitTitle }: { day: WeekDay; schoolDays: string[]; unitTitle?: string }) {
+export function DayCell({ day, schoolDays, unitId }: { day: WeekDay; schoolDays: string[]; unitId?: string }) {
   const { act } = useAct();
   const ref = useRef<HTMLDivElement>(null);
   const { dropProps, isDropTarget } = useDrop({
@@ -34,7 +34,7 @@ export function DayCell({ day, schoolDays, unitTitle }: { day: WeekDay; schoolDa
   });
   return (
     <Cell ref={ref} {...dropProps} $over={isDropTarget} aria-label={`${shortDate(day.date)}, lessons`} role="group">
-      {day.lessons.map((l) => <Lesson key={l.lessonId} lesson={l} date={day.date} schoolDays={schoolDays} ofOther={l.unitTitle !== unitTitle} />)}
+      {day.lessons.map((l) => <Lesson key={l.lessonId} lesson={l} date={day.date} schoolDays={schoolDays} ofOther={l.unitId !== unitId} />)}
     </Cell>
   );
 }

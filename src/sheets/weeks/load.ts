@@ -8,13 +8,14 @@ import { isLadderKind } from '@/core/ladder/assign';
 import { assignmentKey, byId, childrenOf, doneParts, groupBy, lessonsOf } from '@/core/plan/lookup';
 import type { HatchName } from '@/kit/hatch';
 import type { RoomState } from '@/kit/room';
-import { load, param, type FrameInfo, type SearchParams } from '../frame/load';
+import { dateParam, load, type FrameInfo, type SearchParams } from '../frame/load';
 
 /** What a lesson has on one day. */
 export interface LessonRoom {
   lessonId: string;
   number: number;
   title: string;
+  unitId: string;
   unitTitle: string;
   /** Whether an earlier day of the lesson came before. */
   continued: boolean;
@@ -72,8 +73,7 @@ export interface WeeksView {
 export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
   const { plan, info, today, unit } = await load(params);
   const allDays = plan.year ? schoolDays(plan.year) : [];
-  const asked = await param(params, 'week');
-  const start = asked && /^\d{4}-\d{2}-\d{2}$/.test(asked) ? asked : firstUsefulDay(plan.sittings.map((s) => s.date), today, allDays[0]?.date ?? today);
+  const start = (await dateParam(params, 'week')) ?? firstUsefulDay(plan.sittings.map((s) => s.date), today, allDays[0]?.date ?? today);
   const monday = mondayOf(start);
   const sunday = addDays(monday, 6);
   const mondays = [...new Set(allDays.map((d) => d.monday))];
@@ -117,7 +117,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
         const lane = lanes[c.id];
         lane.minutes += lay.minutes[c.id];
         laneSittings.set(c.id, [...(laneSittings.get(c.id) ?? []), s]);
-        if (isLadderKind(part.kind)) lane.work.push(given.get(assignmentKey(part.id, c.id))?.wording ?? part.title);
+        if (isLadderKind(part.kind)) lane.work.push((given.get(assignmentKey(part.id, c.id))?.wording ?? part.title).split(': ')[0]);
         else if (part.kind === 'own-reading') lane.work.push(`${part.title}, ${lay.minutes[c.id]} min`);
       }
     }
@@ -130,7 +130,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
         const together = own.map((s) => ({ s, part: parts.get(s.partId)! }));
         const who = plan.children.filter((c) => together.some(({ part }) => childrenOf(part, u, plan.children).includes(c)));
         return {
-          lessonId, number: numbers.get(lessonId)!, title: lesson.title, unitTitle: u.title,
+          lessonId, number: numbers.get(lessonId)!, title: lesson.title, unitId: u.id, unitTitle: u.title,
           continued: firstDate.get(lessonId)! < date, pages: firstDate.get(lessonId) === date ? spinePages(lessonId, u.id) : '',
           minutes: together.reduce((sum, { part }) => sum + Math.max(0, ...Object.values(minutesFor(part, u).minutes)), 0),
           state: stateOf(own), hatches: who.map(({ name, hatch }) => ({ name, hatch })),
@@ -147,7 +147,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
   const at = mondays.indexOf(monday);
   const verdict = unit && verdictOf(plan, unit.id, today);
   const total = unit ? lessonsOf(plan, unit.id).length : 0;
-  const ofUnit = [...new Set(days.flatMap((d) => d.lessons.filter((l) => l.unitTitle === unit?.title).map((l) => l.number)))].sort((a, b) => a - b);
+  const ofUnit = [...new Set(days.flatMap((d) => d.lessons.filter((l) => l.unitId === unit?.id).map((l) => l.number)))].sort((a, b) => a - b);
   const lessonWords = ofUnit.length ? ` · ${ofUnit.length > 1 ? `lessons ${ofUnit[0]}–${ofUnit.at(-1)}` : `lesson ${ofUnit[0]}`} of ${total}` : '';
   return {
     info, today, hasYear: !!plan.year, monday, number: at >= 0 ? at + 1 : undefined,

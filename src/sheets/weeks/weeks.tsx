@@ -70,7 +70,7 @@ function WeekGrid({ view }: { view: WeeksView }) {
           </Day>
         ))}
         <Label>Together</Label>
-        {days.map((d) => <DayCell key={d.date} day={d} schoolDays={view.schoolDays} unitTitle={view.unit?.title} />)}
+        {days.map((d) => <DayCell key={d.date} day={d} schoolDays={view.schoolDays} unitId={view.unit?.id} />)}
         {children.map((c) => [
           <Label key={c.id}><ChildName name={c.name} hatch={c.hatch} /></Label>,
           ...days.map((d) => {
@@ -97,6 +97,6 @@ const Scroll = styled.div`overflow-x: auto; padding: 3px; margin: -3px; ${paper}
 const Grid = styled.div`display: grid; gap: 8px 6px; ${narrow} { min-width: 860px; } ${paper} { min-width: 0; }`;
 const Day = styled.div<{ $today: boolean }>`display: flex; justify-content: space-between; align-items: baseline; padding: 0 6px; border-bottom: ${(p) => (p.$today ? `3px solid ${colour.ink}` : '3px solid transparent')}; b { font-size: 15px; } span { font-size: 12.5px; color: ${colour.graphite}; }`;
 const Label = styled.div`font-weight: 700; padding-top: 6px; min-width: 0;`;
-const Lane = styled.div`display: grid; min-height: 52px; min-width: 0; & > div { display: flex; flex-direction: column; } & > div > div:last-child { margin-top: auto; }`;
+const Lane = styled.div`display: grid; min-height: 52px; min-width: 0; & > div { display: flex; flex-direction: column; } & > div > p:last-of-type { margin-bottom: 9px; } & > div > div:last-child { margin-top: auto; }`;
 const Work = styled.p`font-size: 13.5px; line-height: 1.3; overflow-wrap: anywhere; display: -webkit-box; -webkit-line-clamp: 3; -webkit-box-orient: vertical; overflow: hidden; ${paper} { -webkit-line-clamp: 9; }`;
 const Length = styled.section`display: grid; grid-template-columns: 92px minmax(0, 1fr); gap: 6px; margin-top: 24px; & > div { display: grid; gap: 8px; } ${narrow} { grid-template-columns: minmax(0, 1fr); }`;
