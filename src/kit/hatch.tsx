@@ -53,11 +53,11 @@ export function Hatch({ name, width = 18, height = 16, framed = true }: { name: 
 const Patch = styled.svg`display: block; flex: none; background: ${colour.room}; print-color-adjust: exact;`;
 
 /** A child: hatch and name. */
-export function ChildName({ name, hatch, strong = true }: { name: string; hatch: HatchName; strong?: boolean }) {
-  return <Named $strong={strong}><Hatch name={hatch} /><span>{name}</span></Named>;
+export function ChildName({ name, hatch, strong = true, short }: { name: string; hatch: HatchName; strong?: boolean; /** On one line, cut where there is no room. */ short?: boolean }) {
+  return <Named $strong={strong} $short={!!short} title={short ? name : undefined}><Hatch name={hatch} /><span>{name}</span></Named>;
 }
 
-const Named = styled.span<{ $strong: boolean }>`
+const Named = styled.span<{ $strong: boolean; $short: boolean }>`
   display: inline-flex; align-items: center; gap: 6px; min-width: 0; font-weight: ${(p) => (p.$strong ? 700 : 400)};
-  & > span { overflow-wrap: anywhere; }
+  & > span { ${(p) => (p.$short ? 'white-space: nowrap; overflow: hidden; text-overflow: ellipsis;' : 'overflow-wrap: break-word; min-width: 0; hyphens: auto;')} }
 `;

@@ -9,12 +9,12 @@ import { RoomOfDay } from './day-room';
 import type { DayRoom } from './day';
 import type { TodayView } from './load';
 
-/** Where in a lane the parent's path runs: between the words and the tick. */
-const PATH_IN_LANE = 0.8;
+/** Where in a lane the parent's path runs: between the words and the tick, further left where lanes are narrow. */
+const pathInLane = (lanes: number): number => (lanes > 4 ? 0.68 : 0.8);
 
 /** Pixels a room's words need at the width of its lanes. */
 function needs(room: DayRoom, lanes: number, columns: number): number {
-  const width = (760 / lanes) * (columns - (room.parentMinutes ? 1 - PATH_IN_LANE : 0)) - 20;
+  const width = (760 / lanes) * (columns - (room.parentMinutes ? 1 - pathInLane(lanes) : 0)) - 20;
   const perLine = Math.max(10, Math.floor(width / 6.4));
   const title = Math.ceil(room.title.length / Math.max(8, perLine - 6));
   const words = `${room.detail}${room.wait}`;
@@ -30,7 +30,7 @@ export function DayDrawing({ view }: { view: TodayView }) {
   for (let t = Math.ceil(view.dayStarts / 60) * 60; t <= view.dayEnds; t += 60) hours.push(t);
   const stops = view.rooms.filter((r) => r.parentMinutes > 0).map((r): Stop => {
     const last = Math.max(...r.childIds.map((c) => at.get(c)!));
-    return { x: ((last + PATH_IN_LANE) / lanes) * 100, from: axis.at(r.starts) + 9, to: Math.max(axis.at(r.starts) + 9, axis.at(r.starts + r.parentMinutes) - 9) };
+    return { x: ((last + pathInLane(lanes)) / lanes) * 100, from: axis.at(r.starts) + 9, to: Math.max(axis.at(r.starts) + 9, axis.at(r.starts + r.parentMinutes) - 9) };
   });
   return (
     <Ground style={{ height: axis.height + 4 }}>

@@ -40,7 +40,7 @@ export function RoomOfDay({ room, view, timed, style }: { room: DayRoom; view: T
           </Menu>
           <Checkbox isSelected={room.done} onChange={setDone} label={`Done: ${room.title}, ${names}`} />
         </Head>
-        {room.detail || room.wait ? <Detail $beside={!timed && room.parentMinutes > 0 ? 21 / (children.length || 1) : 0}>{[room.detail, room.wait ? `then ${room.wait}` : ''].filter(Boolean).join(' · ')}</Detail> : null}
+        {room.detail || room.wait ? <Detail $beside={!timed && room.parentMinutes > 0 ? (view.children.length > 4 ? 32 : 21) / (children.length || 1) : 0}>{[room.detail, room.wait ? `then ${room.wait}` : ''].filter(Boolean).join(' · ')}</Detail> : null}
         {timed ? <Small>{names}{room.parentMinutes ? ' · with you' : ''}</Small> : null}
         {!timed ? <Strips>{children.map((c) => <Hatch key={c.id} name={c.hatch} width="100%" height={6} framed={false} />)}</Strips> : null}
       </Framed>

@@ -36,7 +36,7 @@ export function TodaySheet(view: TodayView) {
               <Lanes style={{ gridTemplateColumns: `repeat(${view.children.length}, minmax(0, 1fr))` }}>
                 {view.children.map((c) => (
                   <div key={c.id}>
-                    <ChildLink href={`/child/${c.id}?day=${date}`} aria-label={`${c.name}’s list`}><ChildName name={c.name} hatch={c.hatch} /><Quiet as="span">{c.age} · list</Quiet></ChildLink>
+                    <ChildLink href={`/child/${c.id}?day=${date}`} aria-label={`${c.name}’s list`}><ChildName name={c.name} hatch={c.hatch} short /><Quiet as="span">{c.age} · list</Quiet></ChildLink>
                     <Bar taken={c.minutes} limit={c.limit} fill={hatchColour[c.hatch]} says={`${c.name}: ${c.minutes} of ${c.limit} minutes`} />
                   </div>
                 ))}
@@ -93,7 +93,7 @@ function Left({ view }: { view: TodayView }) {
 
 const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 250px; gap: 28px; ${middling} { grid-template-columns: minmax(0, 1fr); } ${paper} { display: block; }`;
 const Lanes = styled.div`display: grid; gap: 3px 10px; padding-left: 48px; margin-bottom: 8px; & > div { min-width: 0; padding-right: 8px; } ${narrow} { padding-left: 0; grid-template-columns: repeat(2, minmax(0, 1fr)) !important; }`;
-const ChildLink = styled(Link)`display: inline-flex; gap: 8px; align-items: baseline; text-decoration: none; min-height: 28px; p, & > span:last-child { text-decoration: underline; text-underline-offset: 3px; } ${narrow} { min-height: 44px; align-items: center; }`;
+const ChildLink = styled(Link)`display: flex; flex-wrap: wrap; gap: 0 8px; align-items: baseline; max-width: 100%; & > :first-child { max-width: 100%; } text-decoration: none; min-height: 28px; p, & > span:last-child { text-decoration: underline; text-underline-offset: 3px; } ${narrow} { min-height: 44px; align-items: center; }`;
 const Wide = styled.div`${narrow} { display: none; }`;
 const Slim = styled.div`display: none; ${narrow} { display: block; }`;
 const Title = styled.span`font: 600 15px/1.2 ${face.title};`;

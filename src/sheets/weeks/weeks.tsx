@@ -35,7 +35,7 @@ export function WeeksSheet(view: WeeksView) {
       {view.hasYear ? <WeekGrid view={view} /> : null}
       {unit && view.unitDays.length ? (
         <Length>
-          <b>{unit.title}</b>
+          <b title={unit.title}>{unit.title}</b>
           <div><UnitRuler days={view.unitDays} today={view.today} wishedEnd={unit.wishedEnd} says={view.says} />{verdict && !verdict.meetsEnd ? <Caution>{view.says}</Caution> : <Quiet>{view.says}</Quiet>}</div>
         </Length>
       ) : null}
@@ -72,7 +72,7 @@ function WeekGrid({ view }: { view: WeeksView }) {
         <Label>Together</Label>
         {days.map((d) => <DayCell key={d.date} day={d} schoolDays={view.schoolDays} unitId={view.unit?.id} />)}
         {children.map((c) => [
-          <Label key={c.id}><ChildName name={c.name} hatch={c.hatch} /></Label>,
+          <Label key={c.id}><ChildName name={c.name} hatch={c.hatch} short /></Label>,
           ...days.map((d) => {
             const lane = d.lanes[c.id];
             return (
@@ -95,8 +95,8 @@ function WeekGrid({ view }: { view: WeeksView }) {
 
 const Scroll = styled.div`overflow-x: auto; padding: 3px; margin: -3px; ${paper} { overflow: visible; }`;
 const Grid = styled.div`display: grid; gap: 8px 6px; ${narrow} { min-width: 860px; } ${paper} { min-width: 0; }`;
-const Day = styled.div<{ $today: boolean }>`display: flex; justify-content: space-between; align-items: baseline; padding: 0 6px; border-bottom: ${(p) => (p.$today ? `3px solid ${colour.ink}` : '3px solid transparent')}; b { font-size: 15px; } span { font-size: 12.5px; color: ${colour.graphite}; }`;
+const Day = styled.div<{ $today: boolean }>`display: flex; flex-wrap: wrap; justify-content: space-between; align-items: baseline; gap: 0 8px; padding: 0 6px; span { white-space: nowrap; } border-bottom: ${(p) => (p.$today ? `3px solid ${colour.ink}` : '3px solid transparent')}; b { font-size: 15px; } span { font-size: 12.5px; color: ${colour.graphite}; }`;
 const Label = styled.div`font-weight: 700; padding-top: 6px; min-width: 0;`;
 const Lane = styled.div`display: grid; min-height: 52px; min-width: 0; & > div { display: flex; flex-direction: column; } & > div > p:last-of-type { margin-bottom: 9px; } & > div > div:last-child { margin-top: auto; }`;
 const Work = styled.p`font-size: 13.5px; line-height: 1.3; overflow-wrap: anywhere; display: -webkit-box; -webkit-line-clamp: 3; -webkit-box-orient: vertical; overflow: hidden; ${paper} { -webkit-line-clamp: 9; }`;
-const Length = styled.section`display: grid; grid-template-columns: 92px minmax(0, 1fr); gap: 6px; margin-top: 24px; & > div { display: grid; gap: 8px; } ${narrow} { grid-template-columns: minmax(0, 1fr); }`;
+const Length = styled.section`display: grid; grid-template-columns: 92px minmax(0, 1fr); gap: 6px; margin-top: 24px; align-items: start; & > div { display: grid; gap: 8px; } & > b { display: -webkit-box; -webkit-line-clamp: 3; -webkit-box-orient: vertical; overflow: hidden; } ${narrow} { grid-template-columns: minmax(0, 1fr); }`;
