@@ -4,7 +4,7 @@ import { whyClosed, windowsOf } from '../calendar/school-days';
 import { byId, childrenOf, doneParts, groupBy } from '../plan/lookup';
 import type { Plan, Sitting } from '../plan/plan';
 import { partMinutes } from './input';
-import { hoursBetween } from './lay-out';
+import { hoursBetween } from './waits';
 
 export interface Breach {
   kind: 'closed-day' | 'before-unit' | 'order' | 'wait' | 'child-minutes' | 'parent-minutes';

@@ -11,13 +11,14 @@
  * The method is constructive: lessons are taken in the order of their target days, each is tried on the days
  * around its target, and the cheapest trial is kept. Same input, same answer.
  */
-import { addDays, daysBetween } from '../calendar/dates';
-import { schoolDayFrom, type DayWindow } from '../calendar/school-days';
+import { schoolDayFrom } from '../calendar/school-days';
 import type { IsoDate } from '../plan/measures';
 import type { Reason } from '../plan/plan';
-import type { LayLesson, LayoutInput, LayPart, LayUnit, Place } from './input';
+import type { LayLesson, LayoutInput, LayPart, Place } from './input';
 import { Ledger } from './ledger';
-import { Pace, type Keeps } from './pace';
+import type { Keeps } from './pace';
+import { soonest, UnitQueue, type Slot } from './unit-queue';
+import { waitEnds } from './waits';
 
 export interface Placement extends Place {
   partId: string;
@@ -36,9 +37,6 @@ export interface Layout {
   placements: Placement[];
   unplaced: Unplaced[];
 }
-
-/** A moment in the plan: school day × windows + window. Order in number is order in time. */
-type Slot = number;
 
 /** How far past its target a lesson is looked at, in school days, before the first day that will do is taken. */
 const LOOK_AHEAD = 8;
@@ -326,97 +324,4 @@ class Drawing {
     }
     return end;
   }
-}
-
-/** When a wait is over: date and minutes after midnight. It is counted from the end of the window it begins in. */
-export function waitEnds(date: IsoDate, window: DayWindow, hours: number): { date: IsoDate; time: number } {
-  const total = window.ends + hours * 60;
-  return { date: addDays(date, Math.floor(total / 1440)), time: total % 1440 };
-}
-
-/** Hours between the end of a window and the start of another. */
-export function hoursBetween(from: Place, to: Place, windows: readonly DayWindow[]): number {
-  const end = windows.find((w) => w.name === from.window)!.ends;
-  const start = windows.find((w) => w.name === to.window)!.starts;
-  return daysBetween(from.date, to.date) * 24 + (start - end) / 60;
-}
-
-/** One unit's lessons waiting to be placed, with the bounds that those already standing put on the next one. */
-class UnitQueue {
-  lowerBound: Slot;
-  private next = 0;
-  private readonly pace: Pace;
-  private readonly standing: boolean[];
-  /** Latest slot for each lesson: the first slot held in any later one. */
-  private readonly latest: Slot[];
-
-  constructor(
-    private readonly unit: LayUnit, input: LayoutInput, private readonly slotOf: (part: LayPart) => Slot | undefined,
-    binds: (part: LayPart) => boolean, private readonly windowCount: number,
-  ) {
-    this.pace = new Pace(unit, input.days);
-    this.lowerBound = this.pace.firstDay * windowCount;
-    const firsts = unit.lessons.map((_, i) => this.firstSlot(i));
-    this.standing = firsts.map((slot) => slot !== undefined);
-    this.latest = new Array<Slot>(unit.lessons.length);
-    let bound: Slot = Infinity;
-    for (let i = unit.lessons.length - 1; i >= 0; i--) {
-      this.latest[i] = bound;
-      const slot = firsts[i];
-      if (slot === undefined) continue;
-      bound = Math.min(bound, this.firstSlot(i, binds) ?? Infinity);
-      this.pace.begins(Math.floor(slot / windowCount));
-    }
-  }
-
-  private firstSlot(index: number, counts: (part: LayPart) => boolean = () => true): Slot | undefined {
-    const slots = this.unit.lessons[index].parts.filter(counts).map(this.slotOf).filter((s) => s !== undefined);
-    return slots.length ? Math.min(...slots) : undefined;
-  }
-
-  get done(): boolean {
-    return this.next >= this.unit.lessons.length;
-  }
-
-  get lesson(): LayLesson {
-    return this.unit.lessons[this.next];
-  }
-
-  get upperBound(): Slot {
-    return this.latest[this.next];
-  }
-
-  /** The school day on which the pace puts the next lesson. */
-  get target(): number {
-    return this.pace.target(this.next, Math.floor(this.lowerBound / this.windowCount));
-  }
-
-  /** Whether the pace lets the next lesson begin on a day. One that stands already in part has been counted. */
-  allows(day: number, keeps: Keeps = 'pace'): boolean {
-    return this.standing[this.next] || this.pace.allows(day, keeps);
-  }
-
-  /** The day of the first part that stays, when the next lesson has one. */
-  standsFrom(parts: readonly LayPart[]): number | undefined {
-    const slots = parts.map(this.slotOf).filter((s) => s !== undefined);
-    return slots.length ? Math.floor(Math.min(...slots) / this.windowCount) : undefined;
-  }
-
-  /** Goes on to the next lesson, which may not begin before this one's chain ends. */
-  advance(chainEnd: Slot | undefined): void {
-    const first = this.firstSlot(this.next);
-    if (first !== undefined && !this.standing[this.next]) this.pace.begins(Math.floor(first / this.windowCount));
-    if (chainEnd !== undefined) this.lowerBound = Math.max(this.lowerBound, chainEnd);
-    this.next++;
-  }
-}
-
-function soonest(queues: readonly UnitQueue[]): UnitQueue | undefined {
-  let best: { queue: UnitQueue; target: number } | undefined;
-  for (const queue of queues) {
-    if (queue.done) continue;
-    const target = queue.target;
-    if (!best || target < best.target) best = { queue, target };
-  }
-  return best?.queue;
 }

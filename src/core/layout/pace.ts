@@ -64,8 +64,10 @@ export class Pace {
     if (perWeek === null) return true;
     const week = this.weeks.get(this.days[day].week)!;
     const share = Math.min(perWeek, week.days * this.perDay);
-    // Lessons stand on days ⌈j·days/share⌉ of the week, so ⌊day·share/days⌋ + 1 are due by a day.
-    const due = Math.floor(((day - week.first) * share) / week.days) + 1;
+    // Up to one a day, lessons stand on days ⌈j·days/share⌉ of the week, so ⌊day·share/days⌋ + 1 are due by a day;
+    // more than one a day stand on ⌊j·days/share⌋, and ⌈(day + 1)·share/days⌉ are.
+    const at = day - week.first;
+    const due = share > week.days ? Math.ceil(((at + 1) * share) / week.days) : Math.floor((at * share) / week.days) + 1;
     let begun = 0;
     for (let d = week.first; d <= day; d++) begun += this.begunOn[d];
     return begun < due;
