@@ -2,8 +2,8 @@ import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
   testDir: 'tests/e2e',
-  timeout: 45_000,
-  expect: { timeout: 10_000 },
+  timeout: 240_000,
+  expect: { timeout: 40_000 },
   fullyParallel: false,
   workers: 1,
   forbidOnly: true,

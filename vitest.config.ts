@@ -5,6 +5,7 @@ export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   test: {
     environment: 'node',
+    testTimeout: 120_000,
     projects: [
       { extends: true, test: { name: 'unit', include: ['src/**/*.test.ts', 'cli/**/*.test.ts'] } },
       { extends: true, test: { name: 'checks', include: ['tests/checks/**/*.test.ts'] } },

@@ -30,7 +30,7 @@ export const test = base.extend<{ stores: 'nothing' | 'the demo'; today: string;
       cwd: root, stdio: 'ignore', env: { ...process.env, HAUSPLAN_DB: db, HAUSPLAN_TODAY: today, NEXT_TELEMETRY_DISABLED: '1' },
     });
     const url = `http://127.0.0.1:${port}`;
-    for (let i = 0; i < 100; i++) {
+    for (let i = 0; i < 600; i++) {
       if (await fetch(url, { redirect: 'manual' }).then((r) => r.status < 500, () => false)) break;
       await new Promise((r) => setTimeout(r, 100));
     }

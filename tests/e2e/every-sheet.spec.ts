@@ -7,7 +7,7 @@ for (const stores of ['nothing', 'the demo'] as const) {
   test.describe(`with ${stores} in it`, () => {
     test.use({ stores });
     test('every sheet is drawn without a fault, can be read aloud, and fits three widths', async ({ page }) => {
-      test.setTimeout(120_000);
+      test.setTimeout(600_000);
       const problems: string[] = [];
       page.on('console', (m) => { if (m.type() === 'error') problems.push(m.text()); });
       page.on('pageerror', (e) => problems.push(String(e)));

@@ -7,7 +7,7 @@ import { atRevision, enter, expect, revision, tabTo, test, type, typeDate } from
 test.use({ today: '2026-09-04' });
 
 test('a parent plans and teaches a first week by keyboard alone', async ({ page, app }, info) => {
-  test.setTimeout(150_000);
+  test.setTimeout(600_000);
   const problems: string[] = [];
   const elsewhere: string[] = [];
   page.on('console', (m) => { if (m.type() === 'error') problems.push(m.text()); });
