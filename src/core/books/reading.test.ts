@@ -5,13 +5,13 @@ import { minutesAlone, minutesAloud, pagesOf, readingMinutes, silentRate, usesRe
 
 const book = (id: string, over: Partial<Book> = {}): Book => ({ id, title: id, authors: '', label: '', form: 'book', pages: 100, place: '', ...over });
 const pull = (id: string, role: Pull['role'], childId: string | null = null): Pull => ({ id, unitId: 'u1', bookId: `b-${id}`, role, childId });
-const use = (id: string, pullId: string, firstPage: number | null, lastPage: number | null) => ({ id, pullId, lessonId: 'l1', firstPage, lastPage });
+const used = (id: string, pullId: string, firstPage: number | null, lastPage: number | null) => ({ id, pullId, lessonId: 'l1', firstPage, lastPage });
 
 const plan: Plan = {
   ...aPlan(1, {}, (l) => [aPart('aloud', l, { kind: 'read-aloud', minutes: null }), aPart('own', l, { kind: 'own-reading', minutes: null })]),
   books: [book('b-spine'), book('b-tale', { form: 'picture book', pages: 30 }), book('b-own'), book('b-any'), book('b-film', { form: 'film', pages: null })],
   pulls: [pull('spine', 'spine'), pull('tale', 'together'), pull('own', 'own', 'c1'), pull('any', 'own'), pull('film', 'basket')],
-  uses: [use('1', 'spine', 11, 14), use('2', 'tale', null, null), use('3', 'own', 1, 10), use('4', 'any', 5, 5), use('5', 'film', null, null)],
+  uses: [used('1', 'spine', 11, 14), used('2', 'tale', null, null), used('3', 'own', 1, 10), used('4', 'any', 5, 5), used('5', 'film', null, null)],
 };
 const [aloud, own] = plan.parts;
 

@@ -1,0 +1,122 @@
+import { atRevision, expect, revision, tabTo, test } from './app';
+
+test.use({ stores: 'the demo' });
+
+test('lessons are put in order by keys, added in one line, and dropped', async ({ page }) => {
+  await page.goto('/lessons');
+  const rows = page.getByRole('list', { name: 'Lessons' }).getByRole('listitem');
+  await rows.nth(13).getByRole('button').click();
+  await page.keyboard.press('Alt+ArrowUp');
+  await expect(rows.nth(12)).toContainText('Mills and makers');
+  await expect(rows.nth(13)).toContainText('Post roads and pack mules');
+  await page.getByLabel('Another lesson').fill('A shawl for the neighbour');
+  await page.keyboard.press('Enter');
+  await expect(rows).toHaveCount(17);
+  await expect(page.getByLabel('Another lesson')).toHaveValue('');
+  await rows.nth(16).getByRole('button').click();
+  await page.getByRole('button', { name: 'Drop it', exact: true }).click();
+  await expect(rows).toHaveCount(16);
+  await page.keyboard.press('Control+z');
+  await expect(rows).toHaveCount(17);
+});
+
+test('a part needs a name, and says its wait', async ({ page }) => {
+  await page.goto('/lessons');
+  await page.getByRole('list', { name: 'Lessons' }).getByRole('listitem').nth(11).getByRole('button').click();
+  await page.getByRole('button', { name: 'Add a part' }).click();
+  const form = page.getByRole('dialog', { name: 'Another part' });
+  await form.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(form.getByText('this cannot be empty')).toBeVisible();
+  await form.getByLabel('What to do').fill('Starch the pattern');
+  await form.getByLabel('Hours to wait after it').fill('24');
+  await form.getByLabel('The wait').fill('stiffens');
+  await form.getByRole('button', { name: 'Add', exact: true }).click();
+  const aside = page.getByRole('complementary', { name: 'Lesson 12' });
+  await expect(aside).toContainText('Starch the pattern, 30 min');
+  await expect(aside).toContainText('stiffens 24 hours, nights and weekends count');
+});
+
+test('a part longer than anyone’s day says so, and what to do', async ({ page }) => {
+  await page.goto('/lessons');
+  await page.getByRole('list', { name: 'Lessons' }).getByRole('listitem').nth(14).getByRole('button').click();
+  await page.getByRole('button', { name: /^Copying, \d+ min/ }).click();
+  await page.getByRole('menuitem', { name: 'Change…' }).click();
+  const form = page.getByRole('dialog');
+  await form.getByRole('button', { name: /Kind/ }).click();
+  await page.getByRole('option', { name: 'something to do' }).click();
+  await form.getByLabel('What to do').fill('Darn every stocking in the house');
+  await form.getByLabel('Minutes', { exact: true }).fill('170');
+  await form.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('complementary', { name: 'Lesson 15' })).toContainText('It takes more than Bram’s time for a whole day. Shorten it, split it, or raise the limit.');
+});
+
+test('a day off moves the pencil of that day and says how many lessons move', async ({ page }) => {
+  await page.goto('/weeks?week=2026-11-02');
+  await expect(page.getByRole('group', { name: 'Wed 4 Nov, lessons' })).toContainText('Warp and weft');
+  await page.goto('/year');
+  await page.getByRole('button', { name: 'Add days off' }).click();
+  const from = page.getByRole('group', { name: 'From' }).last().getByRole('spinbutton').first();
+  await from.click();
+  await page.keyboard.type('04112026', { delay: 20 });
+  const to = page.getByRole('group', { name: 'To' }).last().getByRole('spinbutton').first();
+  await to.click();
+  await page.keyboard.type('04112026', { delay: 20 });
+  await page.getByLabel('What for').last().fill('a visit');
+  await page.getByRole('button', { name: 'Keep the year' }).click();
+  await expect(page.getByRole('status')).toContainText(/Changed the school year\. \d+ lessons? moves?\./);
+  await page.goto('/weeks?week=2026-11-02');
+  await expect(page.getByRole('group', { name: 'Wed 4 Nov, lessons' })).toHaveCount(0);
+  await expect(page.getByRole('group', { name: 'Thu 5 Nov, lessons' })).toContainText('Warp and weft');
+});
+
+test('a year that ends before it starts is named in its field, and nothing is stored', async ({ page }) => {
+  await page.goto('/year');
+  await page.getByRole('group', { name: 'Last day' }).getByRole('spinbutton').first().click();
+  await page.keyboard.type('01012020', { delay: 20 });
+  await page.getByRole('button', { name: 'Keep the year' }).click();
+  await expect(page.getByText('the year ends before it starts')).toBeVisible();
+  expect(await revision(page)).toBe(1);
+});
+
+test('a book takes another role, and a mistyped number is pointed at', async ({ page }) => {
+  await page.goto('/books');
+  const basket = page.getByRole('region', { name: 'Basket' });
+  await basket.getByRole('button', { name: 'The Noisy Mill' }).click();
+  await page.getByRole('menuitem', { name: 'Junia reads it alone' }).click();
+  await expect(page.getByRole('region', { name: 'On their own' }).getByRole('button', { name: 'The Noisy Mill, Junia reads it' })).toBeVisible();
+  await atRevision(page, 2);
+  await page.getByRole('button', { name: 'Add a book' }).click();
+  const form = page.getByRole('dialog', { name: 'Add a book' });
+  await form.getByLabel('Title').fill('Shuttle and Song');
+  await form.getByLabel('ISBN or home label').fill('978-0-306-40615-8');
+  await form.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(form.getByText('The last digit of this number should be 7, or one of the others is mistyped.')).toBeVisible();
+  await expect(form.getByLabel('Title')).toHaveValue('Shuttle and Song');
+  await form.getByLabel('ISBN or home label').fill('978-0-306-40615-7');
+  await form.getByRole('button', { name: 'Add', exact: true }).click();
+  await atRevision(page, 3);
+});
+
+test('a pencilled part on a day gone by waits to be ticked or moved on', async ({ page }) => {
+  await page.goto('/today?day=2026-10-27');
+  await page.getByRole('checkbox', { name: /^Done: Weigh and cut the felt/ }).first().focus();
+  await page.keyboard.press('Space');
+  await atRevision(page, 2);
+  await page.goto('/today');
+  await expect(page.getByText('Left from days before')).toBeVisible();
+  await tabTo(page, /“Weigh and cut the felt.*was done/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Left from days before')).toBeHidden();
+});
+
+test('200 pasted lines become 200 lessons and one key takes them back', async ({ page }) => {
+  await page.goto('/lessons?unit=none');
+  const rows = page.getByRole('list', { name: 'Lessons' }).getByRole('listitem');
+  const before = await rows.count();
+  await page.getByRole('button', { name: 'Paste a contents page' }).click();
+  await page.getByRole('textbox', { name: 'Contents' }).fill(Array.from({ length: 200 }, (_, i) => `${i + 1}. A small topic ........ ${i + 1}`).join('\n'));
+  await page.getByRole('button', { name: 'Make 200 lessons' }).click();
+  await expect(rows).toHaveCount(before + 200);
+  await page.keyboard.press('Control+z');
+  await expect(rows).toHaveCount(before);
+});
