@@ -15,6 +15,7 @@ import { addContents, addUnit, type UnitFields } from '@/core/edit/units';
 import { inkDays } from '@/core/edit/weeks';
 import { readContents } from '@/core/formats/contents';
 import { writeHausplanJson } from '@/core/formats/hausplan-json';
+import { blankFamily, blankPart, blankUnit, blankYear } from '@/core/plan/blank';
 import { canonical } from '@/core/plan/canonical';
 import { lessonsOf } from '@/core/plan/lookup';
 import type { Skill } from '@/core/plan/measures';
@@ -37,21 +38,21 @@ export function demoPlan(): Plan {
   const unit = (title: string): string => plan.units.find((u) => u.title === title)!.id;
   const lesson = (unitTitle: string, number: number): string => lessonsOf(plan, unit(unitTitle))[number - 1].id;
 
-  edit(setFamily({ name: 'The house by the mill race', leadMinutes: 180 }));
-  edit(addChild({ name: 'Ottilie', birthMonth: '2014-05', hatch: 'diagonals', minutes: 170 }));
-  edit(addChild({ name: 'Bram', birthMonth: '2017-03', hatch: 'bars', minutes: 140 }));
-  edit(addChild({ name: 'Junia', birthMonth: '2020-06', hatch: 'dots', minutes: 110 }));
-  edit(addChild({ name: 'Pim', birthMonth: '2023-04', hatch: 'lattice', minutes: 80 }));
+  edit(setFamily({ ...blankFamily, name: 'The house by the mill race', leadMinutes: 180, allergies: ['hazelnut'] }));
+  edit(addChild({ name: 'Ottilie', birthMonth: '2014-05', hatch: 'diagonals', minutes: 170, mouths: false }));
+  edit(addChild({ name: 'Bram', birthMonth: '2017-03', hatch: 'bars', minutes: 140, mouths: false }));
+  edit(addChild({ name: 'Junia', birthMonth: '2020-06', hatch: 'dots', minutes: 110, mouths: false }));
+  edit(addChild({ name: 'Pim', birthMonth: '2023-04', hatch: 'lattice', minutes: 80, mouths: true }));
   const stands: [string, Skill, 1 | 2 | 3 | 4 | 5][] = [['Bram', 'reading', 5], ['Bram', 'writing', 3], ['Bram', 'speaking', 4], ['Junia', 'speaking', 3], ['Junia', 'writing', 2], ['Ottilie', 'reckoning', 4]];
   for (const [name, skill, rung] of stands) edit(setRung(child(name), skill, rung));
   edit(setYear({
-    starts: '2026-08-31', ends: '2027-06-11', weekdays: [1, 2, 3, 4, 5], weeksOn: 5, weeksOff: 1, dayStarts: 510, middayStarts: 690, afternoonStarts: 780, dayEnds: 900,
-    daysOff: [{ id: 'demo-off-1', first: '2026-12-21', last: '2027-01-01', label: 'midwinter' }, { id: 'demo-off-2', first: '2027-03-26', last: '2027-03-29', label: 'spring visit' }],
+    ...blankYear, starts: '2026-08-31', ends: '2027-06-11', targetDays: 170,
+    daysOff: [{ id: 'demo-off-1', first: '2026-12-21', last: '2027-01-01', label: 'midwinter', kind: 'off' }, { id: 'demo-off-2', first: '2027-03-26', last: '2027-03-29', label: 'spring visit', kind: 'off' }],
   }));
 
   const FLEECE = 'From Fleece to Cloth';
   const all = plan.children.map((c) => c.id);
-  const fields = (over: Partial<UnitFields>): UnitFields => ({ title: '', starts: '2026-10-12', wishedEnd: null, lessonsPerWeek: null, childIds: all, bigIdeas: [], passage: '', startKinds: ['read-aloud', 'tell-back', 'copying'], ...over });
+  const fields = (over: Partial<UnitFields>): UnitFields => ({ ...blankUnit, title: '', starts: '2026-10-12', childIds: all, startKinds: ['read-aloud', 'tell-back', 'copying'], ...over });
   edit(addUnit(fields({
     title: FLEECE, wishedEnd: '2026-11-27', lessonsPerWeek: 3, passage: FLEECE_PASSAGE,
     bigIdeas: ['Cloth begins on a living animal and ends in many hands.', 'A twist makes a weak fibre strong.', 'Colour is chemistry that people found by cooking.', 'Trade roads and mills changed who made cloth, and for whom.'],
@@ -73,7 +74,7 @@ export function demoPlan(): Plan {
   }
 
   const activity = (over: Partial<PartFields> & Pick<PartFields, 'title' | 'minutes'>): PartFields =>
-    ({ kind: 'activity', lead: 'leads', window: 'afternoon', childIds: null, fixedDate: null, waitAfterHours: 0, waitLabel: '', ...over });
+    ({ ...blankPart, kind: 'activity', lead: 'leads', window: 'afternoon', ...over });
   const olders = ['Ottilie', 'Bram', 'Junia'].map(child);
   const onFleece = (number: number, over: Parameters<typeof activity>[0]): void => edit(addPart(lesson(FLEECE, number), activity(over)));
   onFleece(1, { title: 'Draw the breeds', minutes: 20, lead: 'near' });

@@ -1,24 +1,27 @@
 /** Plans for tests: one built by hand from a few figures, and arbitrary ones for property tests. */
 import fc from 'fast-check';
-import type { Lesson, Part, Plan, SchoolYear, Unit } from '@/core/plan/plan';
+import type { Lesson, Part } from '@/core/plan/lesson';
+import type { Plan } from '@/core/plan/plan';
+import type { SchoolYear } from '@/core/plan/year';
+import type { Unit } from '@/core/plan/unit';
 import { EMPTY_PLAN } from '@/core/plan/plan';
+import { blankChild, blankFamily, blankLesson, blankPart, blankUnit, blankYear } from '@/core/plan/blank';
 import { HATCHES, WINDOWS } from '@/core/plan/words';
 
 export const YEAR: SchoolYear = {
-  starts: '2026-08-31', ends: '2027-06-11', weekdays: [1, 2, 3, 4, 5], weeksOn: 5, weeksOff: 1,
-  dayStarts: 510, middayStarts: 690, afternoonStarts: 780, dayEnds: 900, daysOff: [],
+  ...blankYear, starts: '2026-08-31', ends: '2027-06-11',
 };
 
 export function aUnit(over: Partial<Unit> = {}): Unit {
-  return { id: 'u1', title: 'A unit', starts: '2026-08-31', wishedEnd: null, lessonsPerWeek: 3, childIds: ['c1', 'c2'], bigIdeas: [], passage: '', startKinds: [], ...over };
+  return { ...blankUnit, id: 'u1', title: 'A unit', starts: '2026-08-31', lessonsPerWeek: 3, childIds: ['c1', 'c2'], ...over };
 }
 
 export function aLesson(id: string, over: Partial<Lesson> = {}): Lesson {
-  return { id, unitId: 'u1', title: `Lesson ${id}`, firstPage: null, lastPage: null, topics: [], passage: '', rungMoves: {}, ...over };
+  return { ...blankLesson, id, unitId: 'u1', title: `Lesson ${id}`, ...over };
 }
 
 export function aPart(id: string, lessonId: string, over: Partial<Part> = {}): Part {
-  return { id, lessonId, kind: 'activity', title: `Part ${id}`, minutes: 30, lead: 'leads', window: null, childIds: null, fixedDate: null, waitAfterHours: 0, waitLabel: '', ...over };
+  return { ...blankPart, id, lessonId, kind: 'activity', title: `Part ${id}`, minutes: 30, lead: 'leads', ...over };
 }
 
 /** A family of two with one unit of n lessons, one part each unless `parts` says otherwise. */
@@ -26,9 +29,9 @@ export function aPlan(lessons: number, over: Partial<Plan> = {}, parts: (lessonI
   const list = Array.from({ length: lessons }, (_, i) => aLesson(`l${i + 1}`));
   return {
     ...EMPTY_PLAN,
-    family: { name: 'The house', leadMinutes: 180 },
+    family: { ...blankFamily, name: 'The house', leadMinutes: 180 },
     year: YEAR,
-    children: ['c1', 'c2'].map((id, i) => ({ id, name: id, birthMonth: `201${6 + i}-04`, hatch: HATCHES[i], minutes: 120, rungs: {} })),
+    children: ['c1', 'c2'].map((id, i) => ({ ...blankChild, id, name: id, birthMonth: `201${6 + i}-04`, hatch: HATCHES[i], minutes: 120 })),
     units: [aUnit()],
     lessons: list,
     parts: list.flatMap((l, i) => parts(l.id, i)),
@@ -49,7 +52,7 @@ const someYear: fc.Arbitrary<SchoolYear> = fc
   .map(({ daysOff, ...y }) => ({
     ...YEAR,
     ...y,
-    daysOff: daysOff.map(([first, n], i) => ({ id: `off${i}`, first, last: new Date(Date.parse(`${first}T00:00:00Z`) + n * 86_400_000).toISOString().slice(0, 10), label: '' })),
+    daysOff: daysOff.map(([first, n], i) => ({ id: `off${i}`, first, last: new Date(Date.parse(`${first}T00:00:00Z`) + n * 86_400_000).toISOString().slice(0, 10), label: '', kind: 'off' as const })),
   }));
 
 const somePart = (id: string, lessonId: string): fc.Arbitrary<Part> =>
@@ -83,9 +86,9 @@ export const somePlan: fc.Arbitrary<Plan> = fc
     const partsOf = units.flatMap((u, i) => u.lessons.flatMap((n, j) => Array.from({ length: n }, (_, k) => somePart(`u${i}l${j}p${k}`, `u${i}l${j}`))));
     return fc.tuple(...partsOf).map((parts): Plan => ({
       ...EMPTY_PLAN,
-      family: { name: 'Any house', leadMinutes: limits[3] },
+      family: { ...blankFamily, name: 'Any house', leadMinutes: limits[3] },
       year,
-      children: ['c1', 'c2', 'c3'].map((id, i) => ({ id, name: id, birthMonth: `${2013 + 3 * i}-05`, hatch: HATCHES[i], minutes: limits[i], rungs: {} })),
+      children: ['c1', 'c2', 'c3'].map((id, i) => ({ ...blankChild, id, name: id, birthMonth: `${2013 + 3 * i}-05`, hatch: HATCHES[i], minutes: limits[i] })),
       units: units.map((u, i) => aUnit({ id: `u${i}`, starts: u.starts, wishedEnd: u.wishedEnd && u.wishedEnd > u.starts ? u.wishedEnd : null, lessonsPerWeek: u.lessonsPerWeek, childIds: u.childIds })),
       lessons,
       parts,

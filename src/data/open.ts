@@ -42,10 +42,15 @@ function migrate(db: Database.Database, path: string, folder: string): void {
   for (const [i, file] of files.entries()) {
     if (i < version) continue;
     if (version > 0) db.prepare('VACUUM INTO ?').run(`${path}.before-${file.slice(0, 4)}-${Date.now()}`);
+    // A table that others refer to may be made anew on the way; what refers to nothing after it fails the migration.
+    db.pragma('foreign_keys = OFF');
     db.transaction(() => {
       db.exec(readFileSync(join(folder, file), 'utf8'));
       db.pragma(`user_version = ${i + 1}`);
+      const broken = db.pragma('foreign_key_check') as unknown[];
+      if (broken.length) throw new Error(`The store ${path} cannot be brought up to date by ${file}: ${broken.length} rows refer to nothing.`);
     }).immediate();
+    db.pragma('foreign_keys = ON');
   }
 }
 

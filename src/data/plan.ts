@@ -5,26 +5,29 @@ import type { Plan } from '@/core/plan/plan';
 import { bookRows, booksFrom } from './books';
 import { childRows, childrenFrom, familyFrom, familyRows, yearFrom, yearRows } from './family';
 import { TABLES, TABLE_NAMES, type Row, type Rows } from './tables';
-import { lessonRows, lessonsFrom, partRows, partsFrom, unitRows, unitsFrom } from './units';
+import { partRows, partsFrom } from './parts';
+import { gatheredFrom, gatheredRows, outlineRows, outlinesFrom, ruleRows, rulesFrom } from './gathered';
+import { lessonRows, lessonsFrom, unitRows, unitsFrom } from './units';
 import { assignmentRows, assignmentsFrom, markRows, marksFrom, sittingRows, sittingsFrom } from './work';
 
 export function rowsOf(given: Plan): Rows {
   const plan = canonical(given);
   return {
-    ...familyRows(plan.family), ...yearRows(plan.year), ...childRows(plan.children), ...unitRows(plan.units), ...lessonRows(plan.lessons), ...partRows(plan.parts),
+    ...familyRows(plan.family), ...yearRows(plan.year), ...childRows(plan.children), ...unitRows(plan.units),
+    ...gatheredRows(plan.objectives, plan.questions, plan.ideas), ...ruleRows(plan.rules), ...outlineRows(plan.outlines), ...lessonRows(plan.lessons), ...partRows(plan.parts),
     ...bookRows(plan.books, plan.pulls, plan.uses), ...assignmentRows(plan.assignments), ...sittingRows(plan.sittings), ...markRows(plan.marks),
   };
 }
 
 /** Tables whose rows carry their place in the plan. */
-const PLACED = new Set<string>(['day_off', 'child', 'unit', 'unit_child', 'lesson', 'part', 'part_child', 'book', 'pull', 'book_use']);
+const PLACED = new Set<string>(['day_off', 'child', 'unit', 'unit_child', 'objective', 'question', 'idea', 'rule', 'outline', 'lesson', 'part', 'part_child', 'book', 'pull', 'book_use']);
 
 export function readPlan(db: Database.Database): Plan {
   const rows = Object.fromEntries(
     TABLE_NAMES.map((table) => [table, db.prepare(`SELECT * FROM ${table} ORDER BY ${PLACED.has(table) ? 'position, ' : ''}${TABLES[table].join(', ')}`).all() as Row[]]),
   ) as Rows;
   return canonical({
-    family: familyFrom(rows), year: yearFrom(rows), children: childrenFrom(rows), units: unitsFrom(rows), lessons: lessonsFrom(rows), parts: partsFrom(rows),
+    family: familyFrom(rows), year: yearFrom(rows), children: childrenFrom(rows), units: unitsFrom(rows), ...gatheredFrom(rows), rules: rulesFrom(rows), outlines: outlinesFrom(rows), lessons: lessonsFrom(rows), parts: partsFrom(rows),
     ...booksFrom(rows), assignments: assignmentsFrom(rows), sittings: sittingsFrom(rows), marks: marksFrom(rows),
   });
 }

@@ -7,8 +7,13 @@ export const TABLES = {
   child_rung: ['child_id', 'skill'],
   unit: ['id'],
   unit_child: ['unit_id', 'child_id'],
+  objective: ['id'],
+  question: ['id'],
+  idea: ['id'],
   lesson: ['id'],
   lesson_rung: ['lesson_id', 'child_id'],
+  rule: ['id'],
+  outline: ['id'],
   part: ['id'],
   part_child: ['part_id', 'child_id'],
   book: ['id'],
@@ -24,3 +29,13 @@ export const TABLE_NAMES = Object.keys(TABLES) as TableName[];
 
 export type Row = Record<string, string | number | null>;
 export type Rows = Record<TableName, Row[]>;
+
+/** Place of each item among those it belongs with, counted as they come. */
+export function within<T>(owner: (item: T) => string): (item: T) => number {
+  const next = new Map<string, number>();
+  return (item) => {
+    const n = next.get(owner(item)) ?? 0;
+    next.set(owner(item), n + 1);
+    return n;
+  };
+}

@@ -49,7 +49,7 @@ function layouts(name: string, given: Plan): Plan {
   line('  laid out whole', ms(whole));
   line('  laid out again with nothing changed', ms(again), `${(again / whole).toFixed(2)} of the whole`);
   const first = drawn.sittings.find((s) => s.state === 'pencil' && s.date > TODAY)!;
-  const lessonId = drawn.parts.find((p) => p.id === first.partId)!.lessonId;
+  const lessonId = drawn.parts.find((p) => p.id === first.partId)!.lessonId!;
   const next = layoutInput(drawn, { today: TODAY })!.days.find((d) => d.date > first.date)!.date;
   const move = time(() => perform(moveLesson(lessonId, first.date, next), drawn, { today: TODAY, newId: () => 'x' }));
   line('  one lesson moved by hand, work and all', ms(move), `${(move / whole).toFixed(2)} of the whole`);

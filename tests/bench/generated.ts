@@ -1,6 +1,8 @@
 /** A generated family: so many children, units, lessons and parts, the same every time. For timing only. */
+import { blankChild, blankFamily, blankLesson, blankPart, blankUnit, blankYear } from '@/core/plan/blank';
 import { HATCHES, WINDOWS } from '@/core/plan/words';
-import { EMPTY_PLAN, type Lesson, type Part, type Plan } from '@/core/plan/plan';
+import { EMPTY_PLAN, type Plan } from '@/core/plan/plan';
+import { type Lesson, type Part } from '@/core/plan/lesson';
 
 export function generatedPlan(units = 10, lessonsPerUnit = 16, partsPerLesson = 5): Plan {
   let seed = 20260831;
@@ -14,22 +16,22 @@ export function generatedPlan(units = 10, lessonsPerUnit = 16, partsPerLesson = 
   for (let u = 0; u < units; u++)
     for (let l = 0; l < lessonsPerUnit; l++) {
       const id = `u${u}l${l}`;
-      lessons.push({ id, unitId: `u${u}`, title: `Lesson ${l + 1}`, firstPage: null, lastPage: null, topics: [], passage: '', rungMoves: {} });
+      lessons.push({ ...blankLesson, id, unitId: `u${u}`, title: `Lesson ${l + 1}` });
       for (let p = 0; p < partsPerLesson; p++) {
         const kind = (['activity', 'tell-back', 'copying', 'activity', 'activity'] as const)[p % 5];
         parts.push({
-          id: `${id}p${p}`, lessonId: id, kind, title: `Part ${p + 1}`, minutes: kind === 'activity' ? 10 + random(20) : null, lead: p % 5 === 0 ? 'leads' : 'not-needed',
+          ...blankPart, id: `${id}p${p}`, lessonId: id, kind, title: `Part ${p + 1}`, minutes: kind === 'activity' ? 10 + random(20) : null, lead: p % 5 === 0 ? 'leads' : 'not-needed',
           window: random(3) ? null : WINDOWS[random(3)], childIds: random(4) ? null : childIds.slice(0, 1 + random(5)), fixedDate: null, waitAfterHours: p === 3 && random(5) === 0 ? 48 : 0, waitLabel: '',
         });
       }
     }
   return {
     ...EMPTY_PLAN,
-    family: { name: 'A generated family', leadMinutes: 240 },
-    year: { starts: '2026-08-31', ends: '2027-06-11', weekdays: [1, 2, 3, 4, 5], weeksOn: 10, weeksOff: 1, dayStarts: 510, middayStarts: 690, afternoonStarts: 780, dayEnds: 930, daysOff: [] },
-    children: childIds.map((id, i) => ({ id, name: `Child ${i + 1}`, birthMonth: `${2012 + 2 * i}-05`, hatch: HATCHES[i], minutes: 240, rungs: {} })),
+    family: { ...blankFamily, name: 'A generated family', leadMinutes: 240 },
+    year: { ...blankYear, starts: '2026-08-31', ends: '2027-06-11', weeksOn: 10, dayEnds: 930 },
+    children: childIds.map((id, i) => ({ ...blankChild, id, name: `Child ${i + 1}`, birthMonth: `${2012 + 2 * i}-05`, hatch: HATCHES[i], minutes: 240 })),
     units: Array.from({ length: units }, (_, u) => ({
-      id: `u${u}`, title: `Unit ${u + 1}`, starts: u % 2 ? '2026-08-31' : `2026-1${u % 3}-05`, wishedEnd: null, lessonsPerWeek: 1 + (u % 3), childIds: u % 3 ? childIds : childIds.slice(u % 4), bigIdeas: [], passage: 'One line to copy,\nand another one.', startKinds: [],
+      ...blankUnit, id: `u${u}`, title: `Unit ${u + 1}`, starts: u % 2 ? '2026-08-31' : `2026-1${u % 3}-05`, lessonsPerWeek: 1 + (u % 3), childIds: u % 3 ? childIds : childIds.slice(u % 4), passage: 'One line to copy,\nand another one.',
     })),
     lessons,
     parts,

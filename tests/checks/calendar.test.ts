@@ -5,7 +5,7 @@ import { describe, expect, it } from 'vitest';
 import { addDays, daysBetween, mondayOf, weekdayOf } from '@/core/calendar/dates';
 import { schoolDayFrom, schoolDays, whyClosed, yearFigures } from '@/core/calendar/school-days';
 import { spread, weeksAtPace } from '@/core/pacing/pacing';
-import { aPlan, aUnit, somePlan, YEAR } from '../sample-plan';
+import { aPart, aPlan, aUnit, somePlan, YEAR } from '../sample-plan';
 import { redraw } from '@/core/layout/redraw';
 
 const text = (d: Date): string => format(d, 'yyyy-MM-dd');
@@ -65,7 +65,7 @@ describe('facts of the trade (common practice, no source)', () => {
 
   it('a papier-mâché model, built on a Monday, is a five-day affair', () => {
     const parts = [['build', 48], ['paint', 24], ['show', 0]] as const;
-    const plan = aPlan(1, {}, (l) => parts.map(([id, waitAfterHours]) => ({ id, lessonId: l, kind: 'activity' as const, title: id, minutes: 40, lead: 'near' as const, window: 'afternoon' as const, childIds: null, fixedDate: null, waitAfterHours, waitLabel: 'dries' })));
+    const plan = aPlan(1, {}, (l) => parts.map(([id, waitAfterHours]) => aPart(id, l, { minutes: 40, lead: 'near', window: 'afternoon', waitAfterHours, waitLabel: 'dries' })));
     // Built on Monday afternoon; two nights and a day later it is Wednesday 15:00, too late to paint before Thursday; dry again on Friday after school hours.
     const dates = redraw(plan, { today: '2026-08-31' }).plan.sittings.map((s) => s.date);
     expect(dates.slice(0, 2)).toEqual(['2026-08-31', '2026-09-03']);

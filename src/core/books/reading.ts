@@ -1,7 +1,8 @@
 /** How long reading takes: pages to words by the book's form, words to minutes by who reads. */
 import { gradeOf } from '../ladder/age';
-import { byId, groupBy } from '../plan/lookup';
-import type { BookForm, Part, Plan, Role, Use } from '../plan/plan';
+import { byId, groupBy, homes } from '../plan/lookup';
+import type { BookForm, Plan, Role, Use } from '../plan/plan';
+import type { Part } from '../plan/lesson';
 
 /** Words on a page, by form. Common practice, no source; forms without running text have none. */
 export const WORDS_PER_PAGE: Partial<Record<BookForm, number>> = { book: 250, reader: 90, 'picture book': 60, workbook: 100, cards: 40, site: 250 };
@@ -39,7 +40,7 @@ export function usesRead(plan: Plan): (part: Part, childId: string) => Use[] {
   const pulls = byId(plan.pulls);
   const uses = groupBy(plan.uses, (u) => u.lessonId);
   return (part, childId) =>
-    (uses.get(part.lessonId) ?? []).filter((use) => {
+    (uses.get(part.lessonId ?? '') ?? []).filter((use) => {
       const pull = pulls.get(use.pullId);
       if (!pull) return false;
       if (part.kind === 'read-aloud') return READ_ALOUD.includes(pull.role);
@@ -58,8 +59,7 @@ export function readingMinutes(plan: Plan): (part: Part, childId: string) => num
   const books = byId(plan.books);
   const pulls = byId(plan.pulls);
   const children = byId(plan.children);
-  const lessons = byId(plan.lessons);
-  const units = byId(plan.units);
+  const homeOf = homes(plan);
   const read = usesRead(plan);
   return (part, childId) => {
     if (part.kind !== 'read-aloud' && part.kind !== 'own-reading') return PART_WITHOUT_MINUTES;
@@ -70,7 +70,6 @@ export function readingMinutes(plan: Plan): (part: Part, childId: string) => num
     }
     if (words === 0) return READING_WITHOUT_PAGES;
     if (part.kind === 'read-aloud') return minutesAloud(words);
-    const starts = units.get(lessons.get(part.lessonId)!.unitId)!.starts;
-    return minutesAlone(words, gradeOf(children.get(childId)!.birthMonth, starts));
+    return minutesAlone(words, gradeOf(children.get(childId)!.birthMonth, homeOf(part).unit!.starts));
   };
 }

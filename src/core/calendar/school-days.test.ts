@@ -11,7 +11,7 @@ describe('a school year', () => {
     expect(days.filter((d) => d.block === 1).length).toBe(25);
   });
   it('counts weeks that have school, and leaves out one that is all days off', () => {
-    const off = { ...YEAR, weeksOff: 0, daysOff: [{ id: 'o', first: '2026-09-07', last: '2026-09-13', label: '' }] };
+    const off = { ...YEAR, weeksOff: 0, daysOff: [{ id: 'o', first: '2026-09-07', last: '2026-09-13', label: '', kind: 'off' as const }] };
     const days = schoolDays(off);
     expect(days.find((d) => d.date === '2026-09-14')!.week).toBe(1);
     expect(yearFigures(off).schoolWeeks).toBe(yearFigures(off).calendarWeeks - 1);
@@ -30,7 +30,7 @@ describe('a school year', () => {
 });
 
 describe('why a day is closed', () => {
-  const year = { ...YEAR, daysOff: [{ id: 'o', first: '2026-09-02', last: '2026-09-02', label: 'harvest' }] };
+  const year = { ...YEAR, daysOff: [{ id: 'o', first: '2026-09-02', last: '2026-09-02', label: 'harvest', kind: 'off' as const }] };
   it.each([
     ['2026-08-30', 'before the school year starts'], ['2027-06-12', 'after the school year ends'], ['2026-09-02', 'a day off (harvest)'],
     ['2026-09-05', 'not a weekday you teach on'], ['2026-10-07', 'in a week off'], ['2026-09-03', undefined],

@@ -1,7 +1,7 @@
-/** The school year as an ordered list of school days, each with its week and block. */
+/** The school year as an ordered list of school days, each with its week, its block and when it ends. */
 import type { IsoDate, WindowName } from '../plan/measures';
-import type { SchoolYear } from '../plan/plan';
-import { addDays, daysBetween, mondayOf, weekdayOf } from './dates';
+import type { SchoolYear } from '../plan/year';
+import { addDays, daysBetween, mondayOf, shortDate, weekdayOf } from './dates';
 
 export interface SchoolDay {
   date: IsoDate;
@@ -13,8 +13,10 @@ export interface SchoolDay {
   monday: IsoDate;
   /** Place of its week among the weeks that have school, from 0. */
   week: number;
-  /** Block of the rhythm, from 1; always 1 without a rhythm. */
+  /** Block of the rhythm or term, from 1; always 1 without either. */
   block: number;
+  /** When school ends on it, in minutes after midnight: earlier on a shortened day. */
+  ends: number;
 }
 
 /** A window of the day with its times, in minutes after midnight. */
@@ -34,29 +36,50 @@ export function windowsOf(year: SchoolYear): DayWindow[] {
 }
 
 /**
- * The school days of a year, in order: taught weekdays from start to end, less days off and the
- * rhythm's weeks off. Rhythm weeks are calendar weeks, Monday to Sunday, counted from the first one.
+ * The school days of a year, in order: taught weekdays from start to end, less days off and the weeks that the rhythm
+ * or the terms leave out, with the extra days. Rhythm weeks are calendar weeks, Monday to Sunday, counted from the first
+ * one. An extra day in a break belongs to the block before it. A day that is off stays off, extra or not.
  */
 export function schoolDays(year: SchoolYear): SchoolDay[] {
   const days: SchoolDay[] = [];
   const firstMonday = mondayOf(year.starts);
-  const cycle = year.weeksOn + year.weeksOff;
+  const extra = new Set(year.extraDays.map((d) => d.date));
+  const shortened = new Map(year.shortDays.map((d) => [d.date, d.ends]));
   let lastMonday = '';
   let week = -1;
+  let block = 1;
   for (let offset = daysBetween(firstMonday, year.starts); ; offset++) {
     const date = addDays(firstMonday, offset);
     if (date > year.ends) return days;
     const calendarWeek = Math.floor(offset / 7);
     const weekday = (offset % 7) + 1;
-    if (!year.weekdays.includes(weekday)) continue;
-    if (year.weeksOff > 0 && calendarWeek % cycle >= year.weeksOn) continue;
+    const inBlock = blockOf(year, date, calendarWeek);
+    block = inBlock ?? block;
+    if (!extra.has(date) && (inBlock === undefined || !year.weekdays.includes(weekday))) continue;
     if (year.daysOff.some((off) => off.first <= date && date <= off.last)) continue;
     const monday = addDays(firstMonday, calendarWeek * 7);
     if (monday !== lastMonday) week++;
     lastMonday = monday;
-    const block = year.weeksOff > 0 ? Math.floor(calendarWeek / cycle) + 1 : 1;
-    days.push({ date, index: days.length, weekday, monday, week, block });
+    days.push({ date, index: days.length, weekday, monday, week, block, ends: shortened.get(date) ?? year.dayEnds });
   }
+}
+
+/** The block or term a date lies in, from 1; undefined in a break. `calendarWeek` counts from the year's first, from 0. */
+function blockOf(year: SchoolYear, date: IsoDate, calendarWeek: number): number | undefined {
+  if (year.terms.length) {
+    const at = inOrder(year).findIndex((t) => t.first <= date && date <= t.last);
+    return at < 0 ? undefined : at + 1;
+  }
+  if (year.weeksOff === 0) return 1;
+  const cycle = year.weeksOn + year.weeksOff;
+  return calendarWeek % cycle >= year.weeksOn ? undefined : Math.floor(calendarWeek / cycle) + 1;
+}
+
+const inOrder = (year: SchoolYear): SchoolYear['terms'] => [...year.terms].sort((a, b) => (a.first < b.first ? -1 : 1));
+
+/** What a block is called: the name of its term, or its number. */
+export function blockName(year: SchoolYear, block: number): string {
+  return year.terms.length ? (inOrder(year)[block - 1]?.name ?? '') : year.weeksOff ? `Block ${block}` : 'School';
 }
 
 export interface YearFigures {
@@ -79,8 +102,8 @@ export function yearFigures(year: SchoolYear, days = schoolDays(year)): YearFigu
     schoolDays: days.length,
     calendarWeeks,
     schoolWeeks: days.length ? days[days.length - 1].week + 1 : 0,
-    wholeBlocks: Math.floor(calendarWeeks / cycle),
-    weeksOver: calendarWeeks % cycle,
+    wholeBlocks: year.terms.length || Math.floor(calendarWeeks / cycle),
+    weeksOver: year.terms.length ? 0 : calendarWeeks % cycle,
   };
 }
 
@@ -96,14 +119,39 @@ export function schoolDayFrom(days: readonly SchoolDay[], date: IsoDate): School
   return days[low];
 }
 
+/**
+ * Whether a day serves for a weekday: it is that weekday, or that weekday has no school in its week and this is the
+ * next school day of the week after it, or, where there is none, the last one before it.
+ */
+export function servesFor(days: readonly SchoolDay[], index: number, weekday: number): boolean {
+  const day = days[index];
+  if (day.weekday === weekday) return true;
+  const inWeek: SchoolDay[] = [];
+  for (let i = index; i >= 0 && days[i].monday === day.monday; i--) inWeek.unshift(days[i]);
+  for (let i = index + 1; i < days.length && days[i].monday === day.monday; i++) inWeek.push(days[i]);
+  if (inWeek.some((d) => d.weekday === weekday)) return false;
+  return (inWeek.find((d) => d.weekday > weekday) ?? inWeek[inWeek.length - 1]) === day;
+}
+
 /** Why a date is not a school day, in words; undefined when it is one. */
 export function whyClosed(year: SchoolYear, date: IsoDate): string | undefined {
   if (date < year.starts) return 'before the school year starts';
   if (date > year.ends) return 'after the school year ends';
   const off = year.daysOff.find((o) => o.first <= date && date <= o.last);
-  if (off) return off.label ? `a day off (${off.label})` : 'a day off';
+  if (off) {
+    const what = off.kind === 'illness' ? 'a day of illness' : off.kind === 'holiday' ? 'a holiday' : 'a day off';
+    return off.label ? `${what} (${off.label})` : what;
+  }
+  if (year.extraDays.some((d) => d.date === date)) return undefined;
   if (!year.weekdays.includes(weekdayOf(date))) return 'not a weekday you teach on';
   const calendarWeek = Math.floor(daysBetween(mondayOf(year.starts), date) / 7);
-  if (year.weeksOff > 0 && calendarWeek % (year.weeksOn + year.weeksOff) >= year.weeksOn) return 'in a week off';
+  if (blockOf(year, date, calendarWeek) === undefined) return year.terms.length ? 'between terms' : 'in a week off';
   return undefined;
+}
+
+/** The day as it is told apart from others, in words: when it ends early, or that it is extra. */
+export function oddDay(year: SchoolYear, date: IsoDate): string {
+  const short = year.shortDays.find((d) => d.date === date);
+  const extra = year.extraDays.find((d) => d.date === date);
+  return [short ? `${shortDate(date)} ends early${short.label ? ` (${short.label})` : ''}` : '', extra ? `an extra day${extra.label ? ` (${extra.label})` : ''}` : ''].filter(Boolean).join(', ');
 }

@@ -6,9 +6,9 @@
  */
 import { windowsOf } from '../calendar/school-days';
 import type { IsoDate } from '../plan/measures';
-import { WINDOWS } from '../plan/words';
-import type { Part, Plan, Sitting } from '../plan/plan';
-import { assignmentKey, byId, childrenOf, isDone, groupBy } from '../plan/lookup';
+import { OWN_WORK_KINDS, WINDOWS } from '../plan/words';
+import type { Plan, Sitting } from '../plan/plan';
+import { assignmentKey, byId, childrenOf, isDone, groupBy, homes } from '../plan/lookup';
 import { partMinutes } from '../layout/input';
 
 export interface Room {
@@ -32,8 +32,6 @@ interface Waiting extends Omit<Room, 'starts' | 'ends'> {
   /** Parts of the lesson that these children must have left behind first. */
   after: string[];
 }
-
-const OWN_WORK: Part['kind'][] = ['tell-back', 'copying', 'own-reading'];
 
 /** The rooms of a date, in the order in which they begin. A day that is too full runs past its end. */
 export function timetable(plan: Plan, date: IsoDate): Room[] {
@@ -65,22 +63,21 @@ export function timetable(plan: Plan, date: IsoDate): Room[] {
 function roomsOf(plan: Plan, sittings: Sitting[], opens: number): Waiting[] {
   const order = new Map(plan.parts.map((p, i) => [p.id, i]));
   const parts = byId(plan.parts);
-  const lessons = byId(plan.lessons);
-  const units = byId(plan.units);
+  const homeOf = homes(plan);
   const marks = groupBy(plan.marks, (m) => m.partId);
   const assigned = new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
   const minutesFor = partMinutes(plan);
   const rooms: Waiting[] = [];
   for (const sitting of [...sittings].sort((a, b) => order.get(a.partId)! - order.get(b.partId)!)) {
     const part = parts.get(sitting.partId)!;
-    const unit = units.get(lessons.get(part.lessonId)!.unitId)!;
+    const { unit } = homeOf(part);
     const children = childrenOf(part, unit, plan.children);
     const lay = minutesFor(part, unit);
-    const own = OWN_WORK.includes(part.kind);
+    const own = OWN_WORK_KINDS.includes(part.kind);
     const done = marks.get(part.id) ?? [];
     const after = rooms
       .map((r) => parts.get(r.partId)!)
-      .filter((p) => p.lessonId !== part.lessonId || !own || !OWN_WORK.includes(p.kind))
+      .filter((p) => p.lessonId !== part.lessonId || !own || !OWN_WORK_KINDS.includes(p.kind))
       .map((p) => p.id);
     const groups = own ? children.map((c) => [c]) : [children];
     for (const group of groups) {

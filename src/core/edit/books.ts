@@ -1,5 +1,6 @@
 /** Books on the shelf, pulled for a unit in a role, and put on its lessons. */
-import type { Book, Lesson, Plan, Pull, Role, Use } from '../plan/plan';
+import type { Book, Plan, Pull, Role, Use } from '../plan/plan';
+import type { Lesson } from '../plan/lesson';
 import { GONE, withChanged, type Edit } from './edit';
 import { newPart } from './units';
 

@@ -29,9 +29,9 @@ const BOOK: BookFields = { title: 'The Dyer’s Kettle', authors: '', label: '',
 
 describe('the family', () => {
   it('keeps hatches apart', () => {
-    const plan = after(EMPTY_PLAN, addChild({ name: 'Ottilie', birthMonth: '2014-05', hatch: 'dots', minutes: 60 }));
-    expect(refusal(plan, addChild({ name: 'Bram', birthMonth: '2017-03', hatch: 'dots', minutes: 60 }))).toBe('Dots is Ottilie’s hatch. Choose another one.');
-    expect(after(plan, editChild(plan.children[0].id, { name: 'Ottilie', birthMonth: '2014-06', hatch: 'dots', minutes: 60 })).children[0].birthMonth).toBe('2014-06');
+    const plan = after(EMPTY_PLAN, addChild({ name: 'Ottilie', birthMonth: '2014-05', hatch: 'dots', minutes: 60, mouths: false }));
+    expect(refusal(plan, addChild({ name: 'Bram', birthMonth: '2017-03', hatch: 'dots', minutes: 60, mouths: false }))).toBe('Dots is Ottilie’s hatch. Choose another one.');
+    expect(after(plan, editChild(plan.children[0].id, { name: 'Ottilie', birthMonth: '2014-06', hatch: 'dots', minutes: 60, mouths: false })).children[0].birthMonth).toBe('2014-06');
   });
   it('leaves nothing hanging when a child goes', () => {
     const plan = after(after(drawn(1, {}), moveRung('l1', 'c1', 1)), markDone('l1-a', 'c1', '2026-08-31'));

@@ -6,7 +6,9 @@ import { breaches } from '../layout/check';
 import type { LayoutChoice } from '../layout/input';
 import { redraw, type Redrawn } from '../layout/redraw';
 import type { IsoDate } from '../plan/measures';
+import type { Lesson } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
+import type { Unit } from '../plan/unit';
 
 export interface EditContext {
   today: IsoDate;
@@ -49,21 +51,28 @@ export function perform(edit: Edit, plan: Plan, context: EditContext): Redrawn |
 function swept(plan: Plan): Plan {
   const ids = (items: readonly { id: string }[]): Set<string> => new Set(items.map((i) => i.id));
   const children = ids(plan.children);
-  const units = plan.units.map((u) => (u.childIds.every((c) => children.has(c)) ? u : { ...u, childIds: u.childIds.filter((c) => children.has(c)) }));
+  const known = (list: readonly string[]): string[] => list.filter((c) => children.has(c));
+  const knownKeys = <V>(record: Record<string, V>): Record<string, V> => Object.fromEntries(Object.entries(record).filter(([c]) => children.has(c)));
+  const units = plan.units.map((u): Unit => ({ ...u, childIds: known(u.childIds), shows: knownKeys(u.shows), askedBy: u.askedBy !== null && children.has(u.askedBy) ? u.askedBy : null }));
   const unitIds = ids(units);
-  const lessons = plan.lessons
-    .filter((l) => unitIds.has(l.unitId))
-    .map((l) => (Object.keys(l.rungMoves).every((c) => children.has(c)) ? l : { ...l, rungMoves: Object.fromEntries(Object.entries(l.rungMoves).filter(([c]) => children.has(c))) }));
+  const inUnit = <T extends { unitId: string }>(items: readonly T[]): T[] => items.filter((i) => unitIds.has(i.unitId));
+  const objectives = inUnit(plan.objectives);
+  const objectiveIds = ids(objectives);
+  const lessons = inUnit(plan.lessons).map((l): Lesson => ({ ...l, rungMoves: knownKeys(l.rungMoves), objectiveIds: l.objectiveIds.filter((o) => objectiveIds.has(o)) }));
   const lessonIds = ids(lessons);
+  const rules = plan.rules.filter((r) => r.unitId === null || unitIds.has(r.unitId)).map((r) => ({ ...r, childIds: r.childIds && known(r.childIds) }));
   const parts = plan.parts
-    .filter((p) => lessonIds.has(p.lessonId))
-    .map((p) => (p.childIds?.some((c) => !children.has(c)) ? { ...p, childIds: p.childIds.filter((c) => children.has(c)) } : p));
+    .filter((p) => (p.lessonId === null || lessonIds.has(p.lessonId)) && (p.unitId === null || unitIds.has(p.unitId)))
+    .map((p) => (p.childIds ? { ...p, childIds: known(p.childIds) } : p));
   const partIds = ids(parts);
   const books = ids(plan.books);
-  const pulls = plan.pulls.filter((p) => unitIds.has(p.unitId) && books.has(p.bookId) && (p.childId === null || children.has(p.childId)));
+  const pulls = inUnit(plan.pulls).filter((p) => books.has(p.bookId) && (p.childId === null || children.has(p.childId)));
   const pullIds = ids(pulls);
   return {
-    ...plan, units, lessons, parts, pulls,
+    ...plan, units, objectives, lessons, parts, pulls,
+    rules: rules.filter((r) => r.rhythm.on !== 'after' || partIds.has(r.rhythm.partId)),
+    questions: inUnit(plan.questions).map((q) => ({ ...q, childId: q.childId !== null && children.has(q.childId) ? q.childId : null })),
+    ideas: inUnit(plan.ideas).map((i) => ({ ...i, childIds: known(i.childIds) })),
     uses: plan.uses.filter((u) => pullIds.has(u.pullId) && lessonIds.has(u.lessonId)),
     assignments: plan.assignments.filter((a) => partIds.has(a.partId) && children.has(a.childId)),
     sittings: plan.sittings.filter((s) => partIds.has(s.partId)),

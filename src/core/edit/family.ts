@@ -1,7 +1,8 @@
 /** The family, its children and their rungs, and the school year. */
 import type { Rung, Skill } from '../plan/measures';
 import { HATCHES } from '../plan/words';
-import type { Child, Family, SchoolYear } from '../plan/plan';
+import type { Child, Family } from '../plan/plan';
+import type { SchoolYear } from '../plan/year';
 import { GONE, withChanged, type Edit } from './edit';
 
 export const setFamily = (family: Family): Edit => (plan) => ({ plan: { ...plan, family } });

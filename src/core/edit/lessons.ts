@@ -1,5 +1,6 @@
 /** Lessons of a unit and the parts in them. */
-import type { Lesson, Part } from '../plan/plan';
+import type { Lesson, Part } from '../plan/lesson';
+import { WORKED_OUT_KINDS } from '../plan/words';
 import { GONE, withChanged, withMoved, type Edit } from './edit';
 import { newLesson, newPart } from './units';
 
@@ -23,7 +24,8 @@ export const reorderLesson = (id: string, by: number): Edit => (plan) => {
   return { plan: { ...plan, lessons: withMoved(plan.lessons, id, by, (a, b) => a.unitId === b.unitId) }, fresh: [lesson.unitId] };
 };
 
-export type PartFields = Omit<Part, 'id' | 'lessonId'>;
+/** What a parent can say of a part; where it belongs and what brings it back are not theirs to change. */
+export type PartFields = Omit<Part, 'id' | 'lessonId' | 'unitId' | 'ruleId' | 'seen'>;
 
 /** Adds a part at the end of a lesson. */
 export const addPart = (lessonId: string, fields: PartFields): Edit => (plan, { newId }) =>
@@ -37,7 +39,7 @@ export const removePart = (id: string): Edit => (plan) => ({ plan: { ...plan, pa
 export const reorderPart = (id: string, by: number): Edit => (plan) => ({ plan: { ...plan, parts: withMoved(plan.parts, id, by, (a, b) => a.lessonId === b.lessonId) } });
 
 function check(fields: PartFields): { refused: string } | undefined {
-  if (fields.kind === 'activity' && fields.minutes === null) return { refused: 'Say how many minutes this activity takes.' };
+  if (fields.minutes === null && !WORKED_OUT_KINDS.includes(fields.kind)) return { refused: 'Say how many minutes this activity takes.' };
   if (fields.childIds && !fields.childIds.length) return { refused: 'Choose at least one child for this part.' };
   return undefined;
 }

@@ -1,5 +1,5 @@
 /** What happened: done, or not. */
-import { byId, childrenOf, lessonsOf } from '../plan/lookup';
+import { childrenOf, homes, lessonsOf } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Mark, Plan } from '../plan/plan';
 import { GONE, type Edit } from './edit';
@@ -16,7 +16,7 @@ export const markDone = (partId: string, childId: string | null, date: IsoDate):
 export const unmark = (partId: string, childId: string | null): Edit => (plan, { newId }) => {
   const part = plan.parts.find((p) => p.id === partId);
   if (!part) return { refused: GONE };
-  const unit = byId(plan.units).get(byId(plan.lessons).get(part.lessonId)!.unitId)!;
+  const { unit } = homes(plan)(part);
   const whole = plan.marks.find((m) => isDoneMark(m, partId) && m.childId === null);
   const kept = plan.marks.filter((m) => !(isDoneMark(m, partId) && (childId === null || m.childId === null || m.childId === childId)));
   const others = childId !== null && whole ? childrenOf(part, unit, plan.children).filter((c) => c.id !== childId) : [];
@@ -31,17 +31,22 @@ const isDoneMark = (m: Mark, partId: string): boolean => m.partId === partId && 
  */
 export const didNotHappen = (partId: string, date: IsoDate, rubOut: boolean): Edit => (plan, { newId }) => {
   const part = plan.parts.find((p) => p.id === partId);
-  const lesson = part && plan.lessons.find((l) => l.id === part.lessonId);
-  if (!part || !lesson) return { refused: GONE };
+  if (!part) return { refused: GONE };
+  const unitId = homes(plan)(part).unit?.id;
+  // What comes back by itself comes back by itself: this time it is left out.
+  if (part.ruleId !== null && part.lessonId === null) {
+    if (plan.marks.some((m) => m.partId === partId && m.outcome === 'missed')) return { plan };
+    return { plan: { ...plan, marks: [...plan.marks.filter((m) => !isDoneMark(m, partId)), { id: newId(), partId, childId: null, date, outcome: 'missed', note: '' }] } };
+  }
   if (part.fixedDate) return { refused: `“${part.title}” has a fixed date. Give it another date on the lesson.` };
   const mark: Mark = { id: newId(), partId, childId: null, date, outcome: 'missed', note: '' };
   const marks = [...plan.marks.filter((m) => !isDoneMark(m, partId)), mark];
-  const later = rubOut ? new Set(laterParts(plan, lesson.unitId, partId)) : new Set<string>();
+  const later = rubOut ? new Set(laterParts(plan, unitId, partId)) : new Set<string>();
   const sittings = plan.sittings.map((s) => (s.partId === partId || later.has(s.partId) ? { ...s, state: 'pencil' as const } : s));
   return {
     plan: { ...plan, marks, sittings },
     unless: ({ layout }) => {
-      const homeless = layout?.unplaced.filter((u) => u.partId === partId || sameLesson(plan, u.partId, lesson.id)) ?? [];
+      const homeless = layout?.unplaced.filter((u) => u.partId === partId || (part.lessonId !== null && sameLesson(plan, u.partId, part.lessonId))) ?? [];
       if (!homeless.length || rubOut) return undefined;
       return { refused: `What is in ink after “${part.title}” leaves no room for it on a later day.`, offer: 'rub-out' };
     },
@@ -51,7 +56,8 @@ export const didNotHappen = (partId: string, date: IsoDate, rubOut: boolean): Ed
 const sameLesson = (plan: Plan, partId: string, lessonId: string): boolean => plan.parts.find((p) => p.id === partId)?.lessonId === lessonId;
 
 /** The parts that come after a part in its unit. */
-function laterParts(plan: Plan, unitId: string, partId: string): string[] {
+function laterParts(plan: Plan, unitId: string | undefined, partId: string): string[] {
+  if (unitId === undefined) return [];
   const parts = lessonsOf(plan, unitId).flatMap((l) => plan.parts.filter((p) => p.lessonId === l.id).map((p) => p.id));
   return parts.slice(parts.indexOf(partId) + 1);
 }

@@ -1,7 +1,10 @@
 /** Units, and the lessons a contents page gives them. */
 import { lessonsFrom, type ContentsLine } from '../formats/contents';
-import type { Lesson, Part, Plan, Unit } from '../plan/plan';
+import type { Lesson, Part } from '../plan/lesson';
+import type { Plan } from '../plan/plan';
+import type { Unit } from '../plan/unit';
 import { spineOf, usesFromContents } from './books';
+import { blankLesson, blankPart } from '../plan/blank';
 import { GONE, withChanged, type Edit } from './edit';
 
 export type UnitFields = Omit<Unit, 'id'>;
@@ -13,7 +16,7 @@ export const addUnit = (fields: UnitFields): Edit => (plan, { newId }) =>
 export const editUnit = (id: string, fields: UnitFields): Edit => (plan) => {
   const unit = plan.units.find((u) => u.id === id);
   if (!unit) return { refused: GONE };
-  const frame = (u: UnitFields): string => JSON.stringify([u.starts, u.wishedEnd, u.lessonsPerWeek, u.childIds]);
+  const frame = (u: UnitFields): string => JSON.stringify([u.starts, u.wishedEnd, u.lessonsPerWeek, u.childIds, u.waiting]);
   return check(fields) ?? { plan: { ...plan, units: withChanged(plan.units, id, fields) }, fresh: frame(unit) === frame(fields) ? [] : [id] };
 };
 
@@ -33,12 +36,12 @@ const START_PARTS: Record<Unit['startKinds'][number], Pick<Part, 'kind' | 'title
 
 /** A new lesson with the parts its unit begins lessons with. */
 export function newLesson(unit: Unit, fields: Partial<Lesson> & Pick<Lesson, 'title'>, newId: () => string): { lesson: Lesson; parts: Part[] } {
-  const lesson: Lesson = { id: newId(), unitId: unit.id, firstPage: null, lastPage: null, topics: [], passage: '', rungMoves: {}, ...fields };
+  const lesson: Lesson = { ...blankLesson, id: newId(), unitId: unit.id, ...fields };
   return { lesson, parts: unit.startKinds.map((kind) => newPart(lesson.id, START_PARTS[kind], newId)) };
 }
 
 export function newPart(lessonId: string, fields: Partial<Part> & Pick<Part, 'kind' | 'title' | 'lead'>, newId: () => string): Part {
-  return { id: newId(), lessonId, minutes: null, window: null, childIds: null, fixedDate: null, waitAfterHours: 0, waitLabel: '', ...fields };
+  return { ...blankPart, ...fields, id: newId(), lessonId };
 }
 
 /** Adds the lessons of a contents page to a unit, after those it has; the spine's pages go with them. */

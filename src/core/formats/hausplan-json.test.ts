@@ -22,7 +22,7 @@ describe('Hausplan JSON', () => {
 
   it.each<[string, (d: Record<string, any>) => unknown, string]>([ // eslint-disable-line @typescript-eslint/no-explicit-any
     ['something else', () => ({ hello: 1 }), 'format: this is not a Hausplan file'],
-    ['another version', (d) => { d.version = 9; }, 'version: written by another version of Hausplan: version 9, this one reads 1'],
+    ['another version', (d) => { d.version = 9; }, 'version: written by another version of Hausplan: version 9, this one reads 1 and 2'],
     ['a missing list', (d) => { delete d.books; }, 'books: Invalid input: expected array, received undefined'],
     ['a key of its own', (d) => { d.children[1].colour = 'red'; }, 'children[1]: Unrecognized key: "colour"'],
     ['a date that does not exist', (d) => { d.units[0].starts = '2026-02-30'; }, 'units[0].starts: a date is written YYYY-MM-DD and must exist'],

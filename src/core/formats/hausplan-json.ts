@@ -1,12 +1,14 @@
 /**
- * Hausplan JSON, version 1: a whole plan as one document. Writing is canonical (fixed order of keys, two spaces,
+ * Hausplan JSON, version 2: a whole plan as one document. Writing is canonical (fixed order of keys, two spaces,
  * newline at the end), so that the same plan always gives the same bytes. Reading names every fault and where it is.
  */
 import { z } from 'zod';
 import { plan as planShape, type Plan } from '../plan/plan';
 
 export const FORMAT = 'hausplan';
-export const VERSION = 1;
+export const VERSION = 2;
+/** Versions that can be read: what a later one added has its blank value in an earlier file. */
+const READS: readonly number[] = [1, 2];
 
 export const hausplanFile = z.strictObject({ format: z.literal(FORMAT), version: z.literal(VERSION), ...planShape.shape });
 
@@ -31,8 +33,8 @@ export function readHausplanJson(text: string): Reading {
   }
   const header = z.object({ format: z.string(), version: z.number() }).safeParse(document);
   if (!header.success || header.data.format !== FORMAT) return { faults: [{ where: 'format', what: 'this is not a Hausplan file' }] };
-  if (header.data.version !== VERSION) return { faults: [{ where: 'version', what: `written by another version of Hausplan: version ${header.data.version}, this one reads ${VERSION}` }] };
-  const parsed = hausplanFile.safeParse(document);
+  if (!READS.includes(header.data.version)) return { faults: [{ where: 'version', what: `written by another version of Hausplan: version ${header.data.version}, this one reads ${READS.join(' and ')}` }] };
+  const parsed = hausplanFile.safeParse({ ...(document as object), version: VERSION });
   if (!parsed.success) return { faults: parsed.error.issues.map((i) => ({ where: pathText(i.path), what: i.message })) };
   const { format: _, version: __, ...plan } = parsed.data;
   const faults = brokenReferences(plan);
@@ -58,6 +60,11 @@ function brokenReferences(plan: Plan): Fault[] {
   const parts = ids('parts', plan.parts);
   const books = ids('books', plan.books);
   const pulls = ids('pulls', plan.pulls);
+  const objectives = ids('objectives', plan.objectives);
+  const rules = ids('rules', plan.rules);
+  ids('questions', plan.questions);
+  ids('ideas', plan.ideas);
+  ids('outlines', plan.outlines);
   ids('uses', plan.uses);
   ids('sittings', plan.sittings);
   ids('marks', plan.marks);
@@ -69,13 +76,28 @@ function brokenReferences(plan: Plan): Fault[] {
     if (hatches.has(c.hatch)) faults.push({ where: `children[${i}].hatch`, what: `${c.hatch} is another child’s hatch` });
     hatches.add(c.hatch);
   });
-  plan.units.forEach((u, i) => u.childIds.forEach((c) => must(children, c, `units[${i}].childIds`, 'child')));
+  plan.units.forEach((u, i) => {
+    u.childIds.forEach((c) => must(children, c, `units[${i}].childIds`, 'child'));
+    Object.keys(u.shows).forEach((c) => must(children, c, `units[${i}].shows`, 'child'));
+    must(children, u.askedBy, `units[${i}].askedBy`, 'child');
+  });
+  (['objectives', 'questions', 'ideas'] as const).forEach((list) => plan[list].forEach((o, i) => must(units, o.unitId, `${list}[${i}].unitId`, 'unit')));
+  plan.questions.forEach((q, i) => must(children, q.childId, `questions[${i}].childId`, 'child'));
+  plan.ideas.forEach((x, i) => x.childIds.forEach((c) => must(children, c, `ideas[${i}].childIds`, 'child')));
+  plan.rules.forEach((r, i) => {
+    must(units, r.unitId, `rules[${i}].unitId`, 'unit');
+    r.childIds?.forEach((c) => must(children, c, `rules[${i}].childIds`, 'child'));
+    if (r.rhythm.on === 'after') must(parts, r.rhythm.partId, `rules[${i}].rhythm.partId`, 'part');
+  });
   plan.lessons.forEach((l, i) => {
     must(units, l.unitId, `lessons[${i}].unitId`, 'unit');
+    l.objectiveIds.forEach((o) => must(objectives, o, `lessons[${i}].objectiveIds`, 'objective'));
     Object.keys(l.rungMoves).forEach((c) => must(children, c, `lessons[${i}].rungMoves`, 'child'));
   });
   plan.parts.forEach((p, i) => {
     must(lessons, p.lessonId, `parts[${i}].lessonId`, 'lesson');
+    must(units, p.unitId, `parts[${i}].unitId`, 'unit');
+    must(rules, p.ruleId, `parts[${i}].ruleId`, 'rule');
     p.childIds?.forEach((c) => must(children, c, `parts[${i}].childIds`, 'child'));
   });
   plan.pulls.forEach((p, i) => {

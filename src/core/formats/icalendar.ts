@@ -4,23 +4,21 @@
  */
 import { dayMonth } from '../calendar/dates';
 import { timetable } from '../dayplan/timetable';
-import { byId, childrenOf, groupBy } from '../plan/lookup';
+import { byId, childrenOf, groupBy, homes } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 
 /** The plan's calendar; `stamp` is the UTC time of writing, `YYYYMMDDTHHMMSSZ`, given so that the same plan writes the same bytes. */
 export function writeICalendar(plan: Plan, stamp: string): string {
   const parts = byId(plan.parts);
-  const lessons = byId(plan.lessons);
-  const units = byId(plan.units);
+  const homeOf = homes(plan);
   const lines = ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//Hausplan//Hausplan 1//EN', 'CALSCALE:GREGORIAN', 'METHOD:PUBLISH', property('X-WR-CALNAME', plan.family?.name ?? 'Hausplan')];
   const dates = [...groupBy(plan.sittings, (s) => s.date)].sort(([a], [b]) => (a < b ? -1 : 1));
   for (const [date, sittings] of dates) {
     const times = groupBy(timetable(plan, date), (r) => r.sittingId);
     for (const s of sittings) {
       const part = parts.get(s.partId)!;
-      const lesson = lessons.get(part.lessonId)!;
-      const unit = units.get(lesson.unitId)!;
+      const { lesson, unit } = homeOf(part);
       const rooms = times.get(s.id);
       const names = childrenOf(part, unit, plan.children).map((c) => c.name);
       lines.push(
@@ -30,10 +28,10 @@ export function writeICalendar(plan: Plan, stamp: string): string {
         ...(rooms
           ? [`DTSTART:${moment(date, Math.min(...rooms.map((r) => r.starts)))}`, `DTEND:${moment(date, Math.max(...rooms.map((r) => r.ends)))}`]
           : [`DTSTART;VALUE=DATE:${compact(date)}`]),
-        property('SUMMARY', `${lesson.title}: ${part.title}`),
-        property('DESCRIPTION', `${unit.title}, from ${dayMonth(unit.starts)}\n${names.join(', ')}`),
+        property('SUMMARY', lesson ? `${lesson.title}: ${part.title}` : part.title),
+        property('DESCRIPTION', `${unit ? `${unit.title}, from ${dayMonth(unit.starts)}\n` : ''}${names.join(', ')}`),
         `STATUS:${s.state === 'ink' ? 'CONFIRMED' : 'TENTATIVE'}`,
-        property('CATEGORIES', unit.title),
+        property('CATEGORIES', unit?.title ?? 'every day'),
         'END:VEVENT',
       );
     }

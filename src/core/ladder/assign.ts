@@ -1,7 +1,9 @@
 /** Gives out the work: every child's version of every part the ladder makes. */
 import type { Rung, Skill } from '../plan/measures';
-import type { Assignment, Child, Lesson, Part, PartKind, Plan, Unit } from '../plan/plan';
-import { assignmentKey, byId, childrenOf } from '../plan/lookup';
+import type { Assignment, Child, Plan } from '../plan/plan';
+import type { Lesson, Part, PartKind } from '../plan/lesson';
+import type { Unit } from '../plan/unit';
+import { assignmentKey, childrenOf, homes } from '../plan/lookup';
 import { copyingVersion } from './copying';
 import { moved, rungOf } from './rungs';
 import { tellingRung, tellingVersion } from './telling-back';
@@ -34,14 +36,12 @@ export function passageOf(lesson: Lesson, unit: Unit): string {
 
 /** All assignments of a plan, in the order of its parts and children. What was changed by hand stays as it is. */
 export function assignments(plan: Plan): Assignment[] {
-  const lessons = byId(plan.lessons);
-  const units = byId(plan.units);
+  const homeOf = homes(plan);
   const byHand = new Map(plan.assignments.filter((a) => a.byHand).map((a) => [assignmentKey(a.partId, a.childId), a]));
   const made: Assignment[] = [];
   for (const part of plan.parts) {
-    if (!isLadderKind(part.kind)) continue;
-    const lesson = lessons.get(part.lessonId)!;
-    const unit = units.get(lesson.unitId)!;
+    const { lesson, unit } = homeOf(part);
+    if (!isLadderKind(part.kind) || !lesson || !unit) continue;
     for (const child of childrenOf(part, unit, plan.children))
       made.push(byHand.get(assignmentKey(part.id, child.id)) ?? assignmentOf(part, part.kind, child, lesson, unit));
   }

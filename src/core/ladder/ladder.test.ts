@@ -12,7 +12,7 @@ import { tellingRung, tellingVersion } from './telling-back';
 
 const RUNGS: Rung[] = [1, 2, 3, 4, 5];
 const DAY = '2026-10-28';
-const child = (birthMonth: string, rungs: Child['rungs'] = {}): Child => ({ id: 'c', name: 'C', birthMonth, hatch: 'dots', minutes: 100, rungs });
+const child = (birthMonth: string, rungs: Child['rungs'] = {}): Child => ({ id: 'c', name: 'C', birthMonth, hatch: 'dots', minutes: 100, rungs, mouths: false });
 const POEM = 'Off the hill the grey flock came,\nEach to her own bell, each to her name.\n\nShear it and wash it and hang it to dry,\nWool for the winter and none to deny.';
 
 describe('age', () => {

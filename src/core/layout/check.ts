@@ -1,13 +1,13 @@
 /** Checks a plan's sittings against what a lay-out promises. Used on files from outside and in tests. */
-import { shortDate } from '../calendar/dates';
-import { whyClosed, windowsOf } from '../calendar/school-days';
-import { byId, childrenOf, doneParts, groupBy } from '../plan/lookup';
+import { shortDate, weekdayName } from '../calendar/dates';
+import { schoolDayFrom, schoolDays, servesFor, whyClosed, windowsOf } from '../calendar/school-days';
+import { byId, childrenOf, doneParts, groupBy, homes, partsByLesson } from '../plan/lookup';
 import type { Plan, Sitting } from '../plan/plan';
 import { partMinutes } from './input';
 import { hoursBetween } from './waits';
 
 export interface Breach {
-  kind: 'closed-day' | 'before-unit' | 'order' | 'wait' | 'child-minutes' | 'parent-minutes';
+  kind: 'closed-day' | 'before-unit' | 'weekday' | 'order' | 'wait' | 'child-minutes' | 'parent-minutes';
   says: string;
 }
 
@@ -26,14 +26,18 @@ function placedByLayout(plan: Plan): Sitting[] {
 function onClosedDays(plan: Plan): Breach[] {
   const found: Breach[] = [];
   const parts = byId(plan.parts);
-  const lessons = byId(plan.lessons);
-  const units = byId(plan.units);
+  const homeOf = homes(plan);
+  const days = schoolDays(plan.year!);
   for (const s of placedByLayout(plan)) {
     const part = parts.get(s.partId)!;
-    const unit = units.get(lessons.get(part.lessonId)!.unitId)!;
+    const { unit } = homeOf(part);
     const closed = whyClosed(plan.year!, s.date);
     if (closed) found.push({ kind: 'closed-day', says: `“${part.title}” is on ${shortDate(s.date)}, ${closed}.` });
-    if (s.date < unit.starts) found.push({ kind: 'before-unit', says: `“${part.title}” is on ${shortDate(s.date)}, before “${unit.title}” starts.` });
+    if (unit && s.date < unit.starts) found.push({ kind: 'before-unit', says: `“${part.title}” is on ${shortDate(s.date)}, before “${unit.title}” starts.` });
+    const at = schoolDayFrom(days, s.date);
+    if (!closed && at && part.weekday !== null && !servesFor(days, at.index, part.weekday)) found.push({ kind: 'weekday', says: `“${part.title}” is on ${shortDate(s.date)}, and belongs on a ${weekdayName(part.weekday)}.` });
+    if (part.earliest && s.date < part.earliest) found.push({ kind: 'order', says: `“${part.title}” is on ${shortDate(s.date)}, before ${shortDate(part.earliest)}, the earliest day for it.` });
+    if (part.latest && s.date > part.latest) found.push({ kind: 'order', says: `“${part.title}” is on ${shortDate(s.date)}, after ${shortDate(part.latest)}, the latest day for it.` });
   }
   return found;
 }
@@ -46,7 +50,7 @@ function outOfOrder(plan: Plan): Breach[] {
   const pencil = new Set(placedByLayout(plan).map((s) => s.partId));
   const done = doneParts(plan);
   const moment = (s: Sitting): string => `${s.date} ${names.indexOf(s.window)}`;
-  const partsOf = groupBy(plan.parts, (p) => p.lessonId);
+  const partsOf = partsByLesson(plan.parts);
   for (const lessons of groupBy(plan.lessons, (l) => l.unitId).values()) {
     let chain: Sitting | undefined;
     for (const lesson of lessons) {
@@ -76,8 +80,7 @@ function outOfOrder(plan: Plan): Breach[] {
 function overLimits(plan: Plan): Breach[] {
   const found: Breach[] = [];
   const parts = byId(plan.parts);
-  const lessons = byId(plan.lessons);
-  const units = byId(plan.units);
+  const homeOf = homes(plan);
   const minutesFor = partMinutes(plan);
   const pencil = new Set(placedByLayout(plan).map((s) => s.partId));
   const limits = new Map(plan.children.map((c) => [c.id, c.minutes]));
@@ -85,7 +88,7 @@ function overLimits(plan: Plan): Breach[] {
     const taken = new Map<string, { minutes: number; pencil: boolean }>();
     for (const s of sittings) {
       const part = parts.get(s.partId)!;
-      const unit = units.get(lessons.get(part.lessonId)!.unitId)!;
+      const { unit } = homeOf(part);
       const lay = minutesFor(part, unit);
       const people: [string, number][] = [...childrenOf(part, unit, plan.children).map((c): [string, number] => [c.id, lay.minutes[c.id]]), ['parent', lay.lead]];
       for (const [who, m] of people) {

@@ -1,5 +1,5 @@
 /** What a change did to the lay-out, in words. */
-import { groupBy } from '../plan/lookup';
+import { partsByLesson } from '../plan/lookup';
 import type { Plan } from '../plan/plan';
 
 export interface Difference {
@@ -15,7 +15,7 @@ export function difference(before: Plan, after: Plan): Difference {
   const known = new Set(before.parts.map((p) => p.id));
   const moved: string[] = [];
   const homeless: string[] = [];
-  for (const [lessonId, parts] of groupBy(after.parts, (p) => p.lessonId)) {
+  for (const [lessonId, parts] of partsByLesson(after.parts)) {
     if (parts.some((p) => was.has(p.id) && is.has(p.id) && was.get(p.id) !== is.get(p.id))) moved.push(lessonId);
     if (parts.some((p) => !is.has(p.id) && (was.has(p.id) || !known.has(p.id)))) homeless.push(lessonId);
   }

@@ -2,8 +2,10 @@
 import { addDays } from '../calendar/dates';
 import { schoolDays, windowsOf, type DayWindow, type SchoolDay } from '../calendar/school-days';
 import type { IsoDate, WindowName } from '../plan/measures';
-import type { Assignment, Part, Plan, Reason, Unit } from '../plan/plan';
-import { assignmentKey, byId, childrenOf, doneParts, groupBy } from '../plan/lookup';
+import type { Assignment, Plan, Reason } from '../plan/plan';
+import type { Part } from '../plan/lesson';
+import type { Unit } from '../plan/unit';
+import { assignmentKey, childrenOf, doneParts, groupBy, homes, partsByLesson } from '../plan/lookup';
 import { readingMinutes } from '../books/reading';
 
 export interface LayPart {
@@ -15,8 +17,11 @@ export interface LayPart {
   lead: number;
   window: WindowName | null;
   fixedDate: IsoDate | null;
-  /** Not before this day: the day after it last did not happen. */
+  /** Only on this weekday, or what serves for it. */
+  weekday: number | null;
+  /** Not before this day: as the parent set it, or the day after it last did not happen. */
   earliest: IsoDate | null;
+  latest: IsoDate | null;
   waitAfterHours: number;
 }
 
@@ -31,6 +36,8 @@ export interface LayUnit {
   wishedEnd: IsoDate | null;
   lessonsPerWeek: number | null;
   lessons: LayLesson[];
+  /** Parts of the unit itself that have no date: they come after its last lesson. */
+  closing: LayPart[];
 }
 
 export interface Place {
@@ -53,6 +60,8 @@ export interface LayoutInput {
   /** Nothing in pencil is laid before this day. */
   today: IsoDate;
   units: LayUnit[];
+  /** Parts with a date of their own that belong to no lesson. */
+  dated: LayPart[];
   /** Parts that stay, by id. */
   held: Map<string, Held>;
   /** Where pencilled parts stood in the last lay-out, by id; what need not move does not. */
@@ -70,10 +79,12 @@ export interface LayoutChoice {
 /** Reads a lay-out's input out of a plan; undefined while there is no family or no school year. */
 export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | undefined {
   if (!plan.family || !plan.year) return undefined;
-  const partsOf = groupBy(plan.parts, (p) => p.lessonId);
+  const partsOf = partsByLesson(plan.parts);
   const lessonsOf = groupBy(plan.lessons, (l) => l.unitId);
   const minutesFor = partMinutes(plan);
-  const units = plan.units.map((unit): LayUnit => ({
+  const homeOf = homes(plan);
+  const loose = plan.parts.filter((p) => p.lessonId === null && !homeOf(p).unit?.waiting);
+  const units = plan.units.filter((u) => !u.waiting).map((unit): LayUnit => ({
     id: unit.id,
     starts: unit.starts,
     wishedEnd: unit.wishedEnd,
@@ -82,6 +93,7 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
       id: lesson.id,
       parts: (partsOf.get(lesson.id) ?? []).map((p) => minutesFor(p, unit)),
     })),
+    closing: loose.filter((p) => p.unitId === unit.id && p.fixedDate === null).map((p) => minutesFor(p, unit)),
   }));
   return {
     days: schoolDays(plan.year),
@@ -90,6 +102,7 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
     leadLimit: plan.family.leadMinutes,
     today: choice.today,
     units,
+    dated: loose.filter((p) => p.fixedDate !== null).map((p) => minutesFor(p, homeOf(p).unit)),
     ...standing(plan, choice),
   };
 }
@@ -103,14 +116,14 @@ function standing(plan: Plan, { today, fresh = [], moved = new Map() }: LayoutCh
   const previous = new Map<string, Place>();
   const done = doneParts(plan);
   const missed = lastMissed(plan);
-  const unitOfPart = new Map<string, string>();
-  const lessons = byId(plan.lessons);
-  for (const p of plan.parts) unitOfPart.set(p.id, lessons.get(p.lessonId)?.unitId ?? '');
+  const homeOf = homes(plan);
+  const unitOfPart = new Map(plan.parts.map((p) => [p.id, homeOf(p).unit?.id ?? '']));
+  const recurring = new Set(plan.parts.filter((p) => p.ruleId !== null).map((p) => p.id));
   for (const s of plan.sittings) {
     const place = { date: s.date, window: s.window };
     if (done.has(s.partId)) held.set(s.partId, { ...place, kind: 'done' });
     else if (s.state === 'ink') held.set(s.partId, { ...place, kind: 'inked' });
-    else if (fresh === 'all') continue;
+    else if (fresh === 'all' || recurring.has(s.partId)) continue;
     else if (s.date < today && s.date > (missed.get(s.partId) ?? '')) held.set(s.partId, { ...place, kind: 'unticked' });
     else if (!fresh.includes(unitOfPart.get(s.partId)!)) previous.set(s.partId, place);
   }
@@ -126,7 +139,7 @@ function lastMissed(plan: Plan): Map<string, IsoDate> {
 }
 
 /** How long each part takes each child, and the parent: from the part, its pages or its assignments. */
-export function partMinutes(plan: Plan): (part: Part, unit: Unit) => LayPart {
+export function partMinutes(plan: Plan): (part: Part, unit: Unit | undefined) => LayPart {
   const assignments = new Map<string, Assignment>(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
   const reading = readingMinutes(plan);
   const missed = lastMissed(plan);
@@ -140,8 +153,10 @@ export function partMinutes(plan: Plan): (part: Part, unit: Unit) => LayPart {
       if (given) lead += given.parentMinutes;
     }
     if (part.lead === 'leads') lead = Math.max(lead, ...Object.values(minutes), 0);
-    const { id, title, window, fixedDate, waitAfterHours } = part;
+    const { id, title, window, fixedDate, weekday, latest, waitAfterHours } = part;
     const last = missed.get(id);
-    return { id, title, minutes, lead, window, fixedDate, earliest: last ? addDays(last, 1) : null, waitAfterHours };
+    const again = last ? addDays(last, 1) : null;
+    const earliest = again && part.earliest ? (again > part.earliest ? again : part.earliest) : (again ?? part.earliest);
+    return { id, title, minutes, lead, window, fixedDate, weekday, earliest, latest, waitAfterHours };
   };
 }

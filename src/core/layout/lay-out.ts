@@ -3,7 +3,7 @@
  *
  * Hard: lessons of a unit begin in order; parts of a lesson keep their order; waits pass; inked, done and
  * hand-placed parts stay; no part on a closed day, before its unit, or (in pencil) before today; no child's
- * and not the parent's minutes exceeded, of the day or of the window; fixed dates.
+ * and not the parent's minutes exceeded, of the day or of the window; fixed dates and weekdays; earliest and latest days.
  * Soft, in this order: few changes against the last lay-out; even weeks; a lesson in one piece, not over a
  * weekend or a break; the wanted window.
  *
@@ -11,10 +11,10 @@
  * The method is constructive: lessons are taken in the order of their target days, each is tried on the days
  * around its target, and the cheapest trial is kept. Same input, same answer.
  */
-import { schoolDayFrom } from '../calendar/school-days';
+import { schoolDayFrom, servesFor } from '../calendar/school-days';
 import type { IsoDate } from '../plan/measures';
 import type { Reason } from '../plan/plan';
-import type { LayLesson, LayoutInput, LayPart, Place } from './input';
+import type { LayLesson, LayoutInput, LayPart, LayUnit, Place } from './input';
 import { Ledger } from './ledger';
 import type { Keeps } from './pace';
 import { soonest, UnitQueue, type Slot } from './unit-queue';
@@ -87,22 +87,22 @@ class Drawing {
   }
 
   draw(): Layout {
-    for (const unit of this.input.units) for (const lesson of unit.lessons) for (const part of lesson.parts) this.hold(part);
+    const lessonParts = this.input.units.flatMap((u) => [...u.lessons.flatMap((l) => l.parts), ...u.closing]);
+    for (const part of lessonParts) this.hold(part);
+    // After what stays, so that a part with a day but no window finds the one with room.
+    for (const part of this.input.dated) this.hold(part);
     const queues = this.input.units.map((unit) => new UnitQueue(unit, this.input, (part) => this.slotOf.get(part.id), (part) => this.binds(part), this.windowCount));
     for (;;) {
       const next = soonest(queues);
       if (!next) break;
       this.placeLesson(next);
     }
-    const placements: Placement[] = [];
-    for (const unit of this.input.units)
-      for (const lesson of unit.lessons)
-        for (const part of lesson.parts) {
-          const slot = this.slotOf.get(part.id);
-          if (slot !== undefined) placements.push({ partId: part.id, ...this.placeOf(slot), reason: this.reasonOf.get(part.id)! });
-          const off = this.offCalendar.get(part.id);
-          if (off) placements.push(off);
-        }
+    for (const unit of this.input.units) this.placeClosing(unit);
+    const placements = [...this.input.dated, ...lessonParts].flatMap((part): Placement[] => {
+      const slot = this.slotOf.get(part.id);
+      const off = this.offCalendar.get(part.id);
+      return slot !== undefined ? [{ partId: part.id, ...this.placeOf(slot), reason: this.reasonOf.get(part.id)! }] : off ? [off] : [];
+    });
     return { placements, unplaced: this.unplaced };
   }
 
@@ -121,7 +121,7 @@ class Drawing {
   /** Puts a part that stays, or has a fixed date, where it must be. */
   private hold(part: LayPart): void {
     const held = this.input.held.get(part.id);
-    const place = held ?? (part.fixedDate ? { date: part.fixedDate, window: part.window ?? 'morning' } : undefined);
+    const place = held ?? (part.fixedDate ? { date: part.fixedDate, window: part.window ?? this.roomyWindow(part, part.fixedDate) } : undefined);
     if (!place) return;
     const reason: Reason = { kind: held?.kind ?? 'fixed' };
     const day = this.dayOf.get(place.date);
@@ -133,6 +133,31 @@ class Drawing {
     this.ledger.take(part, day, window);
     this.slotOf.set(part.id, day * this.windowCount + window);
     this.reasonOf.set(part.id, reason);
+  }
+
+  /** The first window of a day with room for a part; the morning when none has. */
+  private roomyWindow(part: LayPart, date: IsoDate): Place['window'] {
+    const day = this.dayOf.get(date);
+    return (day === undefined ? undefined : this.input.windows.find((_, w) => !this.ledger.blockedBy(part, day, w)))?.name ?? 'morning';
+  }
+
+  /** What closes a unit stands after its last lesson, on the first days with room. */
+  private placeClosing(unit: LayUnit): void {
+    let at = Math.max(this.firstDay * this.windowCount, this.dayFrom(unit.starts) * this.windowCount);
+    for (const lesson of unit.lessons) for (const part of lesson.parts) at = Math.max(at, (this.slotOf.get(part.id) ?? -1) + 1);
+    for (const part of unit.closing) {
+      if (this.slotOf.has(part.id) || this.offCalendar.has(part.id)) continue;
+      const who = this.ledger.neverFits(part);
+      const found = who ? {} : this.room(part, Math.max(at, this.notBefore(part)), Infinity, true);
+      if (found.slot === undefined) {
+        this.unplaced.push({ partId: part.id, why: who ? 'too-long' : 'no-room', of: who ?? found.blockedBy });
+        continue;
+      }
+      at = found.slot;
+      this.take(part, at);
+      this.slotOf.set(part.id, at);
+      this.reasonOf.set(part.id, { kind: 'closes' });
+    }
   }
 
   private placeLesson(queue: UnitQueue): void {
@@ -283,7 +308,7 @@ class Drawing {
   private room(part: LayPart, from: Slot, to: Slot, keep: boolean): { slot?: Slot; blockedBy?: string } {
     const end = Math.min(to, this.input.days.length * this.windowCount - 1);
     const was = keep ? this.previousSlot(part) : undefined;
-    if (was !== undefined && was >= from && was <= end && !this.blockedBy(part, was)) return { slot: was };
+    if (was !== undefined && was >= from && was <= end && this.blockedBy(part, was) === undefined) return { slot: was };
     let blockedBy: string | undefined;
     for (let day = Math.floor(from / this.windowCount); day * this.windowCount <= end; day++) {
       const wanted = part.window ? day * this.windowCount + this.windowIndex(part.window) : -1;
@@ -292,15 +317,19 @@ class Drawing {
       for (const slot of slots) {
         if (slot < from || slot > end) continue;
         const blocker = this.blockedBy(part, slot);
-        if (!blocker) return { slot, blockedBy };
-        blockedBy ??= blocker;
+        if (blocker === undefined) return { slot, blockedBy };
+        blockedBy ||= blocker;
       }
     }
     return { blockedBy };
   }
 
+  /** Who has no room for a part there; empty when its own limits keep it away, undefined when it fits. */
   private blockedBy(part: LayPart, slot: Slot): string | undefined {
-    return this.ledger.blockedBy(part, Math.floor(slot / this.windowCount), slot % this.windowCount);
+    const day = Math.floor(slot / this.windowCount);
+    if (part.weekday !== null && !servesFor(this.input.days, day, part.weekday)) return '';
+    if (part.latest !== null && this.input.days[day].date > part.latest) return '';
+    return this.ledger.blockedBy(part, day, slot % this.windowCount);
   }
 
   /** The first window that begins when a wait, counted in hours from the end of a window, has passed. Nights and weekends count. */

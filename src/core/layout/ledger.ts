@@ -9,14 +9,21 @@ export class Ledger {
   private readonly dayLimit: number[];
   private readonly used: Int32Array[];
   private readonly usedInWindow: Int32Array[];
-  private readonly windowLength: number[];
+  private readonly windowCount: number;
+  /** Minutes of each window of each day; less on a day that ends early. */
+  private readonly windowLength: Int32Array;
+  /** The part of a whole day that a day has; limits of a day shrink with it. */
+  private readonly share: Float64Array;
 
   constructor(input: LayoutInput) {
     this.people = [...Object.keys(input.childLimits), PARENT];
     this.dayLimit = [...Object.values(input.childLimits), input.leadLimit];
-    this.windowLength = input.windows.map((w) => w.ends - w.starts);
+    this.windowCount = input.windows.length;
+    const [starts, ends] = [input.windows[0].starts, input.windows[input.windows.length - 1].ends];
+    this.windowLength = Int32Array.from(input.days.flatMap((d) => input.windows.map((w) => Math.max(0, Math.min(w.ends, d.ends) - w.starts))));
+    this.share = Float64Array.from(input.days, (d) => (Math.min(d.ends, ends) - starts) / (ends - starts));
     this.used = this.people.map(() => new Int32Array(input.days.length));
-    this.usedInWindow = this.people.map(() => new Int32Array(input.days.length * this.windowLength.length));
+    this.usedInWindow = this.people.map(() => new Int32Array(input.days.length * this.windowCount));
   }
 
   private minutesFor(person: string, part: LayPart): number {
@@ -25,22 +32,22 @@ export class Ledger {
 
   /** Who lacks the minutes for this part then; undefined when it fits. */
   blockedBy(part: LayPart, day: number, window: number): string | undefined {
-    const cell = day * this.windowLength.length + window;
+    const cell = day * this.windowCount + window;
     return this.people.find((person, i) => {
       const m = this.minutesFor(person, part);
-      return m > 0 && (this.used[i][day] + m > this.dayLimit[i] || this.usedInWindow[i][cell] + m > this.windowLength[window]);
+      return m > 0 && (this.used[i][day] + m > Math.floor(this.dayLimit[i] * this.share[day]) || this.usedInWindow[i][cell] + m > this.windowLength[cell]);
     });
   }
 
   /** Who could not take this part on any day, however empty. */
   neverFits(part: LayPart): string | undefined {
-    const longest = Math.max(...this.windowLength);
+    const longest = this.windowLength.reduce((a, b) => Math.max(a, b), 0);
     return this.people.find((person, i) => this.minutesFor(person, part) > Math.min(this.dayLimit[i], longest));
   }
 
   /** Takes the part's minutes (sign 1) or gives them back (sign −1). */
   take(part: LayPart, day: number, window: number, sign: 1 | -1 = 1): void {
-    const cell = day * this.windowLength.length + window;
+    const cell = day * this.windowCount + window;
     this.people.forEach((person, i) => {
       const m = sign * this.minutesFor(person, part);
       this.used[i][day] += m;

@@ -20,6 +20,7 @@ export function reasonInWords(reason: Reason, nameOf: NameOf): string {
     case 'pace': return 'The unit’s pace puts it here.';
     case 'full': return `${capital(whose(reason.of, nameOf))} was full on ${reason.date ? shortDate(reason.date) : 'the day before'}.`;
     case 'wait': return `It waits for “${nameOf(reason.of ?? '')}”.`;
+    case 'closes': return 'It closes the unit, after the last lesson.';
     case 'with-lesson': return 'It follows the part before it.';
   }
 }
@@ -28,7 +29,7 @@ export function unplacedInWords(unplaced: Unplaced, nameOf: NameOf): string {
   switch (unplaced.why) {
     case 'too-long': return `It takes more than ${whose(unplaced.of, nameOf)} for a whole day. Shorten it, split it, or raise the limit.`;
     case 'no-day': return 'No school days are left in the year.';
-    case 'no-room': return unplaced.of ? `No day that is left has room in ${whose(unplaced.of, nameOf)}.` : 'What is in ink after it leaves no day for it.';
+    case 'no-room': return unplaced.of === '' ? 'No day that is left suits its weekday and its dates.' : unplaced.of ? `No day that is left has room in ${whose(unplaced.of, nameOf)}.` : 'What is in ink after it leaves no day for it.';
   }
 }
 

@@ -1,9 +1,12 @@
-/** Draws a plan again after a change: the work of each child first, since it says how long a part takes, then the lay-out. */
+/** Draws a plan again after a change: what comes back and the work of each child first, since they take time, then the lay-out. */
+import { addDays } from '../calendar/dates';
 import { assignments } from '../ladder/assign';
-import { groupBy } from '../plan/lookup';
+import { groupBy, homes } from '../plan/lookup';
+import type { IsoDate } from '../plan/measures';
 import type { Plan, Sitting } from '../plan/plan';
 import { layoutInput, type LayoutChoice, type LayoutInput } from './input';
 import { layOut, type Layout } from './lay-out';
+import { sameParts, withRecurring, type Reach } from './recurring';
 
 export interface Redrawn {
   plan: Plan;
@@ -12,12 +15,45 @@ export interface Redrawn {
   layout?: Layout;
 }
 
-export function redraw(plan: Plan, choice: LayoutChoice): Redrawn {
-  const withWork = { ...plan, assignments: assignments(plan) };
-  const input = layoutInput(withWork, choice);
-  if (!input) return { plan: { ...withWork, sittings: [] } };
-  const layout = layOut(input);
-  return { plan: { ...withWork, sittings: sittingsFrom(layout, plan) }, input, layout };
+/** Days from today on for which the family's recurring parts are made, whatever units there are. */
+const AHEAD = 13;
+const MOST_ROUNDS = 8;
+
+/**
+ * What comes back is made as far as the lessons reach, and takes minutes that may push the lessons on; so the two are
+ * drawn in turn, the reach only ever growing, until nothing is added.
+ */
+export function redraw(given: Plan, choice: LayoutChoice): Redrawn {
+  let reach: Reach = { units: new Map(), family: '', places: new Map() };
+  let plan = given;
+  for (let round = 0; ; round++) {
+    const days = layoutInput({ ...plan, parts: [], lessons: [] }, choice)?.days ?? [];
+    const parts = plan.rules.length || plan.parts.some((p) => p.ruleId !== null) ? withRecurring(plan, days, reach) : plan.parts;
+    const settled = round > 0 && sameParts(parts, plan.parts);
+    const ids = new Set(parts.map((p) => p.id));
+    plan = { ...plan, parts, marks: plan.marks.filter((m) => ids.has(m.partId)) };
+    plan = { ...plan, assignments: assignments(plan) };
+    const input = layoutInput(plan, choice);
+    if (!input) return { plan: { ...plan, sittings: [] } };
+    const layout = layOut(input);
+    if (settled || !plan.rules.length || round === MOST_ROUNDS) return { plan: { ...plan, sittings: sittingsFrom(layout, given) }, input, layout };
+    reach = grown(reach, plan, layout, choice.today);
+  }
+}
+
+function grown(reach: Reach, plan: Plan, layout: Layout, today: IsoDate): Reach {
+  const units = new Map(reach.units);
+  const places = new Map(layout.placements.map((p) => [p.partId, p.date]));
+  const homeOf = homes(plan);
+  let family = [reach.family, addDays(today, AHEAD)].sort()[1];
+  for (const part of plan.parts) {
+    const date = places.get(part.id);
+    const { lesson } = homeOf(part);
+    if (!date || !lesson) continue;
+    if (date > (units.get(lesson.unitId) ?? '')) units.set(lesson.unitId, date);
+    if (date > family) family = date;
+  }
+  return { units, family, places };
 }
 
 /** The lay-out as sittings: a part keeps its sitting and its ink. */

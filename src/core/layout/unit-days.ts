@@ -1,6 +1,6 @@
 /** A unit's length, school day by school day: done, inked, pencilled, empty, spare, late. */
 import { schoolDays } from '../calendar/school-days';
-import { byId, doneParts } from '../plan/lookup';
+import { doneParts, homes } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 
@@ -13,9 +13,10 @@ export interface UnitDay {
 /** From the unit's first day to its last sitting or its wished end, whichever is later. */
 export function unitDays(plan: Plan, unitId: string): UnitDay[] {
   const unit = plan.units.find((u) => u.id === unitId);
-  if (!unit || !plan.year) return [];
-  const lessons = byId(plan.lessons);
-  const inUnit = new Set(plan.parts.filter((p) => lessons.get(p.lessonId)?.unitId === unitId).map((p) => p.id));
+  if (!unit || unit.waiting || !plan.year) return [];
+  const homeOf = homes(plan);
+  // What comes back by itself does not make a day one of the unit's; its lessons and its closing do.
+  const inUnit = new Set(plan.parts.filter((p) => homeOf(p).unit?.id === unitId && (p.lessonId !== null || p.ruleId === null || p.fixedDate === null)).map((p) => p.id));
   const done = doneParts(plan);
   const onDay = new Map<IsoDate, { ink: boolean; done: boolean }>();
   let last = '';

@@ -1,3 +1,4 @@
+import { blankFamily } from '../plan/blank';
 /** What a lay-out wishes for and who it is fair to, one statement at a time. */
 import { describe, expect, it } from 'vitest';
 import { aLesson, aPart, aPlan, aUnit, YEAR } from '../../../tests/sample-plan';
@@ -18,7 +19,7 @@ describe('windows', () => {
     expect(places(drawn(plan))).toEqual(['walk 2026-08-31 afternoon', 'draw 2026-08-31 afternoon']);
   });
   it('no window is filled beyond its length', () => {
-    const plan = aPlan(1, { children: aPlan(1).children.map((c) => ({ ...c, minutes: 300 })), family: { name: 'x', leadMinutes: 300 } }, (l) => [1, 2, 3].map((n) => aPart(`p${n}`, l, { minutes: 80, window: 'morning' })));
+    const plan = aPlan(1, { children: aPlan(1).children.map((c) => ({ ...c, minutes: 300 })), family: { ...blankFamily, name: 'x', leadMinutes: 300 } }, (l) => [1, 2, 3].map((n) => aPart(`p${n}`, l, { minutes: 80, window: 'morning' })));
     expect(places(drawn(plan))).toEqual(['p1 2026-08-31 morning', 'p2 2026-08-31 morning', 'p3 2026-08-31 midday']);
   });
 });
@@ -45,15 +46,15 @@ describe('units side by side', () => {
     lessons: [aLesson('l1'), aLesson('m1', { unitId: 'u2' })], parts: [aPart('a', 'l1', { minutes: 100 }), aPart('b', 'm1', { minutes: 100 })], ...over,
   });
   it('share a day when their children and the parent have room', () => {
-    expect(places(drawn(two({ family: { name: 'x', leadMinutes: 200 } }))).map((p) => p.split(' ')[1])).toEqual(['2026-08-31', '2026-08-31']);
+    expect(places(drawn(two({ family: { ...blankFamily, name: 'x', leadMinutes: 200 } }))).map((p) => p.split(' ')[1])).toEqual(['2026-08-31', '2026-08-31']);
   });
   it('share the parent, who is named when they are full', () => {
-    const plan = drawn(two({ family: { name: 'x', leadMinutes: 120 } }));
+    const plan = drawn(two({ family: { ...blankFamily, name: 'x', leadMinutes: 120 } }));
     expect(places(plan).map((p) => p.split(' ')[1])).toEqual(['2026-08-31', '2026-09-01']);
     expect(reasonInWords(plan.sittings[1].reason, String)).toBe('Your time was full on Mon 31 Aug.');
   });
   it('need no parent for what children do alone', () => {
-    const alone = two({ family: { name: 'x', leadMinutes: 0 }, parts: [aPart('a', 'l1', { lead: 'not-needed' }), aPart('b', 'm1', { lead: 'near' })] });
+    const alone = two({ family: { ...blankFamily, name: 'x', leadMinutes: 0 }, parts: [aPart('a', 'l1', { lead: 'not-needed' }), aPart('b', 'm1', { lead: 'near' })] });
     expect(drawn(alone).sittings.length).toBe(2);
   });
 });
@@ -61,7 +62,7 @@ describe('units side by side', () => {
 describe('closed days', () => {
   it('a day off pushes the pencil on, and leaves ink where it is', () => {
     const plan = drawn(aPlan(3));
-    const off = { ...YEAR, daysOff: [{ id: 'o', first: '2026-09-02', last: '2026-09-02', label: 'ill' }] };
+    const off = { ...YEAR, daysOff: [{ id: 'o', first: '2026-09-02', last: '2026-09-02', label: 'ill', kind: 'off' as const }] };
     expect(drawn({ ...plan, year: off }).sittings.map((s) => s.date)).toEqual(['2026-08-31', '2026-09-03', '2026-09-04']);
     const inked = { ...plan, year: off, sittings: plan.sittings.map((s) => (s.partId === 'l2-a' ? { ...s, state: 'ink' as const } : s)) };
     expect(drawn(inked).sittings.find((s) => s.partId === 'l2-a')!.date).toBe('2026-09-02');

@@ -4,15 +4,20 @@ import type { Plan } from './plan';
 /** Lists ordered by what they belong to, in the plan's own order; where that says nothing, by id. */
 export function canonical(plan: Plan): Plan {
   const unitAt = places(plan.units);
-  const lessons = sorted(plan.lessons, (l) => [unitAt(l.unitId)]);
+  const ofUnit = <T extends { unitId: string }>(items: readonly T[]): T[] => sorted(items, (i) => [unitAt(i.unitId)]);
+  const lessons = ofUnit(plan.lessons);
   const lessonAt = places(lessons);
-  const parts = sorted(plan.parts, (p) => [lessonAt(p.lessonId)]);
+  const rules = sorted(plan.rules, (r) => [unitAt(r.unitId ?? '')]);
+  const ruleAt = places(rules);
+  // Parts of the family and of units come before those of lessons, rule by rule and day by day.
+  const parts = sorted(plan.parts, (p) => (p.lessonId !== null ? [lessonAt(p.lessonId)] : [-1, unitAt(p.unitId ?? ''), ruleAt(p.ruleId ?? ''), p.ruleId === null ? '' : (p.fixedDate ?? ''), p.ruleId === null ? '' : p.id]));
   const partAt = places(parts);
   const childAt = places(plan.children);
-  const pulls = sorted(plan.pulls, (p) => [unitAt(p.unitId)]);
+  const pulls = ofUnit(plan.pulls);
   const pullAt = places(pulls);
   return {
-    ...plan, lessons, parts, pulls,
+    ...plan, lessons, parts, pulls, rules,
+    objectives: ofUnit(plan.objectives), questions: ofUnit(plan.questions), ideas: ofUnit(plan.ideas),
     uses: sorted(plan.uses, (u) => [lessonAt(u.lessonId), pullAt(u.pullId)]),
     assignments: sorted(plan.assignments, (a) => [partAt(a.partId), childAt(a.childId)]),
     sittings: sorted(plan.sittings, (s) => [partAt(s.partId), s.id]),

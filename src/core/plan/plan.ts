@@ -4,15 +4,20 @@
  * Order in a list is order in the plan (children at table, lessons in a unit, parts in a lesson).
  */
 import { z } from 'zod';
-import {
-  clockTime, hatch, id, isoDate, isoMonth, longText, minutes, rung, shortText, skill, weekday, windowName,
-} from './measures';
-import { BOOK_FORMS, LEADS, PART_KINDS, ROLES } from './words';
+import { lesson, outline, part, pattern, rule } from './lesson';
+import { hatch, id, isoDate, isoMonth, minutes, rung, shortText, skill, windowName } from './measures';
+import { idea, objective, question, unit } from './unit';
+import { BOOK_FORMS, ROLES } from './words';
+import { schoolYear } from './year';
 
 export const family = z.strictObject({
   name: shortText,
   /** Minutes a school day the parent can lead. */
   leadMinutes: minutes,
+  /** Foods the household must not meet: hazelnut, milk. */
+  allergies: z.array(z.string().trim().min(1).max(40)).max(40).default([]),
+  /** Days over which a lesson can be stretched. */
+  patterns: z.array(pattern).max(20).default([]),
 });
 export type Family = z.infer<typeof family>;
 
@@ -25,91 +30,10 @@ export const child = z.strictObject({
   minutes,
   /** Rungs set by hand; a skill that is absent stands on the rung proposed from age. */
   rungs: z.partialRecord(skill, rung),
+  /** Puts things in the mouth, whatever the age. */
+  mouths: z.boolean().default(false),
 });
 export type Child = z.infer<typeof child>;
-
-export const dayOff = z
-  .strictObject({ id, first: isoDate, last: isoDate, label: z.string().trim().max(100) })
-  .refine((off) => off.first <= off.last, { error: 'the last day off comes before the first', path: ['last'] });
-export type DayOff = z.infer<typeof dayOff>;
-
-export const schoolYear = z
-  .strictObject({
-    starts: isoDate,
-    ends: isoDate,
-    weekdays: z.array(weekday).min(1, 'choose at least one weekday'),
-    /** Rhythm: so many weeks on, so many off; no weeks off means no rhythm. */
-    weeksOn: z.int().min(1).max(60),
-    weeksOff: z.int().min(0).max(20),
-    dayStarts: clockTime,
-    middayStarts: clockTime,
-    afternoonStarts: clockTime,
-    dayEnds: clockTime,
-    daysOff: z.array(dayOff),
-  })
-  .refine((y) => y.starts <= y.ends, { error: 'the year ends before it starts', path: ['ends'] })
-  .refine((y) => y.dayStarts < y.middayStarts, { error: 'midday must begin after the day starts', path: ['middayStarts'] })
-  .refine((y) => y.middayStarts < y.afternoonStarts, { error: 'the afternoon must begin after midday', path: ['afternoonStarts'] })
-  .refine((y) => y.afternoonStarts < y.dayEnds, { error: 'the day must end after the afternoon begins', path: ['dayEnds'] })
-  .refine((y) => y.ends.slice(0, 4) <= String(Number(y.starts.slice(0, 4)) + 2), { error: 'a school year is at most two years long', path: ['ends'] });
-export type SchoolYear = z.infer<typeof schoolYear>;
-
-export const partKind = z.enum(PART_KINDS);
-export type PartKind = z.infer<typeof partKind>;
-/** The kinds a new lesson of a unit can begin with. */
-export const startKind = z.enum(['read-aloud', 'tell-back', 'copying']);
-
-export const unit = z.strictObject({
-  id,
-  title: shortText,
-  starts: isoDate,
-  wishedEnd: isoDate.nullable(),
-  /** Fixed pace; null spreads the lessons evenly to the wished end, or gives a lesson a day. */
-  lessonsPerWeek: z.int().min(1).max(35).nullable(),
-  childIds: z.array(id),
-  bigIdeas: z.array(z.string().trim().min(1).max(500)),
-  /** What a lesson without its own passage copies from, lines and stanzas as written. */
-  passage: longText,
-  startKinds: z.array(startKind),
-});
-export type Unit = z.infer<typeof unit>;
-
-export const topic = z.strictObject({ title: shortText, page: z.int().min(1).max(9999).nullable() });
-
-export const lesson = z.strictObject({
-  id,
-  unitId: id,
-  title: shortText,
-  /** Pages of the spine as its contents give them; null when the contents give none. */
-  firstPage: z.int().min(1).max(9999).nullable(),
-  lastPage: z.int().min(1).max(9999).nullable(),
-  topics: z.array(topic),
-  passage: longText,
-  /** Rungs up (+) or down (−) for one child in this lesson alone. */
-  rungMoves: z.record(id, z.int().min(-4).max(4)),
-});
-export type Lesson = z.infer<typeof lesson>;
-
-export const lead = z.enum(LEADS);
-
-export const part = z.strictObject({
-  id,
-  lessonId: id,
-  kind: partKind,
-  title: shortText,
-  /** Null: worked out from the pages (reading) or the ladder (telling back, copying). */
-  minutes: minutes.nullable(),
-  /** What the parent must do. */
-  lead,
-  window: windowName.nullable(),
-  /** Null: every child of the unit. */
-  childIds: z.array(id).nullable(),
-  fixedDate: isoDate.nullable(),
-  /** Hours that must pass after this part before the next one of the lesson (drying, freezing). */
-  waitAfterHours: z.int().min(0).max(24 * 60),
-  waitLabel: z.string().trim().max(40),
-});
-export type Part = z.infer<typeof part>;
 
 export const bookForm = z.enum(BOOK_FORMS);
 export type BookForm = z.infer<typeof bookForm>;
@@ -161,7 +85,7 @@ export type Assignment = z.infer<typeof assignment>;
 
 /** Why a sitting stands where it does: the constraint that binds it. */
 export const reason = z.strictObject({
-  kind: z.enum(['done', 'unticked', 'inked', 'by-hand', 'fixed', 'kept', 'pace', 'full', 'wait', 'with-lesson']),
+  kind: z.enum(['done', 'unticked', 'inked', 'by-hand', 'fixed', 'kept', 'pace', 'full', 'wait', 'with-lesson', 'closes']),
   /** Who was full, or which part is waited for. */
   of: z.string().max(64).optional(),
   /** The day that was full, or the day a wait ends. */
@@ -186,8 +110,13 @@ export const plan = z.strictObject({
   year: schoolYear.nullable(),
   children: z.array(child),
   units: z.array(unit),
+  objectives: z.array(objective).default([]),
+  questions: z.array(question).default([]),
+  ideas: z.array(idea).default([]),
   lessons: z.array(lesson),
   parts: z.array(part),
+  rules: z.array(rule).default([]),
+  outlines: z.array(outline).default([]),
   books: z.array(book),
   pulls: z.array(pull),
   uses: z.array(use),
@@ -198,6 +127,6 @@ export const plan = z.strictObject({
 export type Plan = z.infer<typeof plan>;
 
 export const EMPTY_PLAN: Plan = {
-  family: null, year: null, children: [], units: [], lessons: [], parts: [], books: [], pulls: [], uses: [],
+  family: null, year: null, children: [], units: [], objectives: [], questions: [], ideas: [], lessons: [], parts: [], rules: [], outlines: [], books: [], pulls: [], uses: [],
   assignments: [], sittings: [], marks: [],
 };

@@ -6,11 +6,33 @@ export const SKILLS = ['reading', 'writing', 'reckoning', 'hands', 'speaking'] a
 /** Children are told apart by a hatch; each hatch has its own colour as well. */
 export const HATCHES = ['diagonals', 'bars', 'dots', 'lattice', 'waves', 'bricks', 'chevrons', 'crosses'] as const;
 
-/** What a lesson can hold. The ladder makes five versions of telling back and copying. */
-export const PART_KINDS = ['read-aloud', 'own-reading', 'tell-back', 'copying', 'activity'] as const;
+/**
+ * What can be placed. The ladder makes five versions of telling back and copying; reading takes its minutes from
+ * pages; every other kind is something to do, and says its own minutes.
+ */
+export const PART_KINDS = [
+  'read-aloud', 'own-reading', 'tell-back', 'copying',
+  'activity', 'demonstration', 'experiment', 'observation', 'model', 'craft', 'cooking', 'game', 'walk', 'trip', 'film', 'music',
+  'looking-up', 'talk', 'opening', 'recall', 'practice', 'check', 'quiz', 'project', 'look-back',
+] as const;
+
+/** Kinds whose minutes are worked out when none are given. */
+export const WORKED_OUT_KINDS: readonly string[] = ['read-aloud', 'own-reading', 'tell-back', 'copying'];
+
+/** Work each child does alone, in their own lane of the day. */
+export const OWN_WORK_KINDS: readonly string[] = ['tell-back', 'copying', 'own-reading', 'practice', 'looking-up'];
 
 /** What the parent must do. */
 export const LEADS = ['leads', 'near', 'not-needed'] as const;
 
 export const BOOK_FORMS = ['book', 'picture book', 'reader', 'workbook', 'cards', 'kit', 'film', 'audio', 'site', 'poster', 'game', 'model'] as const;
 export const ROLES = ['spine', 'together', 'own', 'basket', 'reference'] as const;
+
+/** What the family likes to do; extras are proposed by it. */
+export const TASTES = ['outdoors', 'table', 'art', 'film', 'music', 'cooking'] as const;
+export const SEASONS = ['spring', 'summer', 'autumn', 'winter'] as const;
+/** Ways of showing what one knows. */
+export const SHOWS = ['tell back', 'notebook page', 'folded booklet', 'checklist', 'quiz', 'talk', 'nothing'] as const;
+/** What an idea of the brainstorm becomes. */
+export const IDEA_BECOMES = ['unsorted', 'lesson', 'activity', 'book topic', 'dropped'] as const;
+export const DAY_OFF_KINDS = ['off', 'holiday', 'illness'] as const;

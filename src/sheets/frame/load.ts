@@ -1,7 +1,8 @@
 /** What every sheet reads first: the plan with its revision, the day, and the unit the sheet is about. */
 import { connection } from 'next/server';
 import { isoDate, type IsoDate } from '@/core/plan/measures';
-import type { Plan, Unit } from '@/core/plan/plan';
+import type { Plan } from '@/core/plan/plan';
+import type { Unit } from '@/core/plan/unit';
 import { readDrawn } from '@/data/door';
 import { store } from '@/data/open';
 import { today } from './clock';

@@ -3,7 +3,8 @@ import { z } from 'zod';
 import { addLesson, addPart, editLesson, editPart, removeLesson, removePart, reorderLesson, reorderPart } from '@/core/edit/lessons';
 import { addContents } from '@/core/edit/units';
 import { id } from '@/core/plan/measures';
-import { lesson, part, type Plan } from '@/core/plan/plan';
+import { lesson, part } from '@/core/plan/lesson';
+import { type Plan } from '@/core/plan/plan';
 import { act } from '../frame/act';
 import type { Outcome } from '../frame/outcome';
 
@@ -11,7 +12,7 @@ const contentsLine = z.strictObject({
   line: z.int(), title: z.string().min(1).max(200), page: z.int().min(1).max(9999).nullable(), level: z.int().min(0).max(50), becomes: z.enum(['lesson', 'topic', 'nothing']), doubt: z.string().max(200),
 });
 const by = z.int().min(-200).max(200);
-const partFields = part.omit({ id: true, lessonId: true });
+const partFields = part.omit({ id: true, lessonId: true, unitId: true, ruleId: true, seen: true });
 
 const lessonName = (plan: Plan, lessonId: string): string => `“${plan.lessons.find((l) => l.id === lessonId)?.title ?? 'a lesson'}”`;
 const partName = (plan: Plan, partId: string): string => `“${plan.parts.find((p) => p.id === partId)?.title ?? 'a part'}”`;

@@ -1,6 +1,6 @@
 'use client';
 /** A part: what, how long, who, what you must do, when. */
-import type { Part, PartKind } from '@/core/plan/plan';
+import type { Part, PartKind } from '@/core/plan/lesson';
 import { Button } from '@/kit/button';
 import { DateField } from '@/kit/date-field';
 import { Dialog } from '@/kit/dialog';

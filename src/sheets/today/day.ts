@@ -3,8 +3,9 @@ import { timetable, type Room } from '@/core/dayplan/timetable';
 import { usesRead } from '@/core/books/reading';
 import { reasonInWords } from '@/core/layout/reasons';
 import { isLadderKind } from '@/core/ladder/assign';
-import { assignmentKey, byId, lessonsOf } from '@/core/plan/lookup';
-import type { Part, Plan, Use } from '@/core/plan/plan';
+import { assignmentKey, byId, homes, lessonsOf } from '@/core/plan/lookup';
+import type { Part } from '@/core/plan/lesson';
+import type { Plan, Use } from '@/core/plan/plan';
 
 export interface DayRoom extends Room {
   title: string;
@@ -20,7 +21,7 @@ export interface DayRoom extends Room {
 
 export function dayRooms(plan: Plan, date: string): DayRoom[] {
   const parts = byId(plan.parts);
-  const lessons = byId(plan.lessons);
+  const homeOf = homes(plan);
   const sittings = byId(plan.sittings);
   const numbers = new Map(plan.units.flatMap((u) => lessonsOf(plan, u.id).map((l): [string, number] => [l.id, l.number])));
   const names = new Map([...plan.children.map((c): [string, string] => [c.id, c.name]), ...plan.parts.map((p): [string, string] => [p.id, p.title])]);
@@ -28,16 +29,16 @@ export function dayRooms(plan: Plan, date: string): DayRoom[] {
   const read = readingOf(plan);
   return timetable(plan, date).map((room): DayRoom => {
     const part = parts.get(room.partId)!;
-    const lesson = lessons.get(part.lessonId)!;
+    const { lesson } = homeOf(part);
     const sitting = sittings.get(room.sittingId)!;
     const assignment = isLadderKind(part.kind) ? given.get(assignmentKey(part.id, room.childIds[0])) : undefined;
     return {
       ...room,
-      title: part.title, kind: part.kind, lesson: `${numbers.get(lesson.id)} ${lesson.title}`,
+      title: part.title, kind: part.kind, lesson: lesson ? `${numbers.get(lesson.id)} ${lesson.title}` : '',
       detail: assignment?.wording ?? read(part, room.childIds[0]),
       state: sitting.state, why: reasonInWords(sitting.reason, (id) => names.get(id) ?? ''),
       wait: part.waitAfterHours ? `${part.waitLabel || 'waits'} ${part.waitAfterHours} h` : '',
-      canMove: !part.fixedDate,
+      canMove: !part.fixedDate || part.ruleId !== null,
     };
   });
 }

@@ -41,9 +41,10 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
   const books = byId(plan.books);
   const pulls = byId(plan.pulls);
   const lessonsToday = new Set(rooms.map((r) => parts.get(r.partId)!.lessonId));
-  const titles = [...new Set(rooms.map((r) => r.lesson))];
+  const titles = [...new Set(rooms.map((r) => r.lesson).filter(Boolean))];
   const at = days.findIndex((d) => d.date === date);
-  const left = plan.sittings.filter((s) => s.date < today && !done.has(s.partId)).sort((a, b) => (a.date < b.date ? -1 : 1));
+  const missed = new Set(plan.marks.filter((m) => m.outcome === 'missed').map((m) => `${m.partId} ${m.date}`));
+  const left = plan.sittings.filter((s) => s.date < today && !done.has(s.partId) && !missed.has(`${s.partId} ${s.date}`)).sort((a, b) => (a.date < b.date ? -1 : 1));
   return {
     info, today, date, hasYear: !!plan.year, title: longDate(date),
     subtitle: titles.length === 1 ? `Lesson ${titles[0]}` : titles.length ? `Lessons ${titles.join('; ')}` : '',
@@ -63,7 +64,7 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
     }),
     left: left.map((s) => {
       const part = parts.get(s.partId)!;
-      return { partId: part.id, title: `${part.title}, ${lessons.get(part.lessonId)!.title}`, on: s.date, date: shortDate(s.date), canMove: !part.fixedDate };
+      return { partId: part.id, title: [part.title, lessons.get(part.lessonId ?? '')?.title].filter(Boolean).join(', '), on: s.date, date: shortDate(s.date), canMove: !part.fixedDate || part.ruleId !== null };
     }),
   };
 }

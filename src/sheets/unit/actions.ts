@@ -1,7 +1,7 @@
 'use server';
 import { addUnit, editUnit, removeUnit } from '@/core/edit/units';
 import { id } from '@/core/plan/measures';
-import { unit } from '@/core/plan/plan';
+import { unit } from '@/core/plan/unit';
 import { act } from '../frame/act';
 import type { Outcome } from '../frame/outcome';
 

@@ -1,7 +1,7 @@
 import { unitDays, type UnitDay } from '@/core/layout/unit-days';
 import { verdictInWords, verdictOf, type Verdict } from '@/core/layout/verdict';
 import { lessonsOf } from '@/core/plan/lookup';
-import type { Unit } from '@/core/plan/plan';
+import type { Unit } from '@/core/plan/unit';
 import type { HatchName } from '@/kit/hatch';
 import { load, param, type FrameInfo, type SearchParams } from '../frame/load';
 

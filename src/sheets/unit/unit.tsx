@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { dayMonth } from '@/core/calendar/dates';
-import type { Unit } from '@/core/plan/plan';
+import type { Unit } from '@/core/plan/unit';
 import { Button, PlainButton } from '@/kit/button';
 import { DateField } from '@/kit/date-field';
 import { Dialog } from '@/kit/dialog';

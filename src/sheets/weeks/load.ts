@@ -5,7 +5,8 @@ import { reasonInWords } from '@/core/layout/reasons';
 import { unitDays, type UnitDay } from '@/core/layout/unit-days';
 import { verdictInWords, verdictOf, type Verdict } from '@/core/layout/verdict';
 import { isLadderKind } from '@/core/ladder/assign';
-import { assignmentKey, byId, childrenOf, doneParts, groupBy, lessonsOf } from '@/core/plan/lookup';
+import { assignmentKey, byId, childrenOf, doneParts, groupBy, homes, lessonsOf } from '@/core/plan/lookup';
+import { OWN_WORK_KINDS } from '@/core/plan/words';
 import type { HatchName } from '@/kit/hatch';
 import type { RoomState } from '@/kit/room';
 import { dateParam, load, type FrameInfo, type SearchParams } from '../frame/load';
@@ -29,6 +30,18 @@ export interface LessonRoom {
   canMove: boolean;
 }
 
+/** A part of the unit or the family that belongs to no lesson: week opening, tea and a poem, a trip. */
+export interface OtherRoom {
+  partId: string;
+  title: string;
+  minutes: number;
+  window: 'morning' | 'midday' | 'afternoon';
+  state: RoomState;
+  /** Left out this time. */
+  missed: boolean;
+  hatches: { name: string; hatch: HatchName }[];
+}
+
 export interface LaneDay {
   work: string[];
   minutes: number;
@@ -41,6 +54,7 @@ export interface WeekDay {
   closed: boolean;
   leadMinutes: number;
   lessons: LessonRoom[];
+  others: OtherRoom[];
   /** By child id. */
   lanes: Record<string, LaneDay>;
 }
@@ -81,6 +95,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
   const parts = byId(plan.parts);
   const lessons = byId(plan.lessons);
   const units = byId(plan.units);
+  const homeOf = homes(plan);
   const done = doneParts(plan);
   const minutesFor = partMinutes(plan);
   const given = new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
@@ -90,6 +105,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
   const firstDate = new Map<string, string>();
   for (const s of plan.sittings) {
     const { lessonId } = parts.get(s.partId)!;
+    if (lessonId === null) continue;
     if (s.date < (firstDate.get(lessonId) ?? '9')) firstDate.set(lessonId, s.date);
   }
   const spinePages = (lessonId: string, unitId: string): string => {
@@ -110,7 +126,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
     const laneSittings = new Map<string, typeof ofWeek>();
     for (const s of sittings) {
       const part = parts.get(s.partId)!;
-      const u = units.get(lessons.get(part.lessonId)!.unitId)!;
+      const u = homeOf(part).unit;
       const lay = minutesFor(part, u);
       leadMinutes += lay.lead;
       for (const c of childrenOf(part, u, plan.children)) {
@@ -118,13 +134,23 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
         lane.minutes += lay.minutes[c.id];
         laneSittings.set(c.id, [...(laneSittings.get(c.id) ?? []), s]);
         if (isLadderKind(part.kind)) lane.work.push((given.get(assignmentKey(part.id, c.id))?.wording ?? part.title).split(': ')[0]);
-        else if (part.kind === 'own-reading') lane.work.push(`${part.title}, ${lay.minutes[c.id]} min`);
+        else if (OWN_WORK_KINDS.includes(part.kind)) lane.work.push(`${part.title}, ${lay.minutes[c.id]} min`);
       }
     }
     for (const [childId, own] of laneSittings) lanes[childId].state = stateOf(own);
+    const together = sittings.filter((s) => { const p = parts.get(s.partId)!; return p.lessonId === null && !OWN_WORK_KINDS.includes(p.kind); });
     return {
-      date, leadMinutes, lanes, closed: !allDays.some((d) => d.date === date),
-      lessons: [...groupBy(sittings, (s) => parts.get(s.partId)!.lessonId)].map(([lessonId, own]): LessonRoom => {
+      date, leadMinutes, lanes,
+      others: together.map((s): OtherRoom => {
+        const part = parts.get(s.partId)!;
+        const { unit: u } = homeOf(part);
+        return {
+          partId: part.id, title: part.title, minutes: Math.max(0, ...Object.values(minutesFor(part, u).minutes)), window: s.window, state: stateOf([s]),
+          missed: plan.marks.some((m) => m.partId === part.id && m.outcome === 'missed' && m.date === date),
+          hatches: childrenOf(part, u, plan.children).map(({ name, hatch }) => ({ name, hatch })),
+        };
+      }), closed: !allDays.some((d) => d.date === date),
+      lessons: [...groupBy(sittings.filter((s) => parts.get(s.partId)!.lessonId !== null), (s) => parts.get(s.partId)!.lessonId!)].map(([lessonId, own]): LessonRoom => {
         const lesson = lessons.get(lessonId)!;
         const u = units.get(lesson.unitId)!;
         const together = own.map((s) => ({ s, part: parts.get(s.partId)! }));

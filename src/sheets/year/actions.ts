@@ -1,7 +1,7 @@
 'use server';
 import { nanoid } from 'nanoid';
 import { setYear } from '@/core/edit/family';
-import { schoolYear } from '@/core/plan/plan';
+import { schoolYear } from '@/core/plan/year';
 import { z } from 'zod';
 import { act } from '../frame/act';
 import type { Outcome } from '../frame/outcome';

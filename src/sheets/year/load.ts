@@ -1,7 +1,7 @@
 import { addDays, mondayOf } from '@/core/calendar/dates';
 import { schoolDays, yearFigures, type YearFigures } from '@/core/calendar/school-days';
-import { byId } from '@/core/plan/lookup';
-import type { SchoolYear } from '@/core/plan/plan';
+import { homes } from '@/core/plan/lookup';
+import type { SchoolYear } from '@/core/plan/year';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
 
 export interface YearView {
@@ -26,8 +26,8 @@ export async function loadYear(params: SearchParams): Promise<YearView> {
     const inWeek = days.filter((d) => d.monday === monday);
     weeks.push({ monday, days: inWeek.length, done: inWeek.filter((d) => d.date < today).length, block: inWeek[0]?.block ?? null });
   }
-  const lessons = byId(plan.lessons);
-  const unitOf = new Map(plan.parts.map((p) => [p.id, lessons.get(p.lessonId)!.unitId]));
+  const homeOf = homes(plan);
+  const unitOf = new Map(plan.parts.map((p) => [p.id, homeOf(p).unit?.id]));
   const units = plan.units.flatMap((u) => {
     const sittings = plan.sittings.filter((s) => unitOf.get(s.partId) === u.id);
     if (!sittings.length) return [];

@@ -1,7 +1,8 @@
 'use client';
 import styled from 'styled-components';
 import { addDays, weekdayName } from '@/core/calendar/dates';
-import type { SchoolYear } from '@/core/plan/plan';
+import { blankYear } from '@/core/plan/blank';
+import type { SchoolYear } from '@/core/plan/year';
 import { Button, PlainButton } from '@/kit/button';
 import { DateField } from '@/kit/date-field';
 import { Checkbox, FieldRow, FieldStack, NumberField, Several, TextField } from '@/kit/field';
@@ -12,11 +13,11 @@ import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { saveYear } from './actions';
 
-interface Off { id?: string; first: string | null; last: string | null; label: string }
+interface Off { kind?: SchoolYear['daysOff'][number]['kind']; id?: string; first: string | null; last: string | null; label: string }
 type Fields = Omit<SchoolYear, 'daysOff' | 'starts' | 'ends' | 'weeksOn' | 'weeksOff'> & { starts: string | null; ends: string | null; weeksOn: number | null; weeksOff: number | null; daysOff: Off[] };
 
 const plain = (today: string): Fields => ({
-  starts: today, ends: addDays(today, 280), weekdays: [1, 2, 3, 4, 5], weeksOn: 5, weeksOff: 1, dayStarts: 510, middayStarts: 690, afternoonStarts: 780, dayEnds: 900, daysOff: [],
+  ...blankYear, starts: today, ends: addDays(today, 280),
 });
 
 export function YearForm({ year, today }: { year: SchoolYear | null; today: string }) {

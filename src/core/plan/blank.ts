@@ -1,0 +1,33 @@
+/** Things as they are before anything has been said of them: what every new one begins with. */
+import type { Lesson, Part, Rule } from './lesson';
+import type { Child, Family } from './plan';
+import type { Unit } from './unit';
+import type { SchoolYear } from './year';
+
+export const blankFamily: Family = { name: '', leadMinutes: 150, allergies: [], patterns: [] };
+
+export const blankChild: Omit<Child, 'id' | 'name' | 'birthMonth' | 'hatch'> = { minutes: 90, rungs: {}, mouths: false };
+
+/** Monday to Friday, half past eight to three, five weeks on and one off. */
+export const blankYear: Omit<SchoolYear, 'starts' | 'ends'> = {
+  weekdays: [1, 2, 3, 4, 5], weeksOn: 5, weeksOff: 1, terms: [], dayStarts: 510, middayStarts: 690, afternoonStarts: 780, dayEnds: 900,
+  daysOff: [], shortDays: [], extraDays: [], targetDays: null, country: '', region: '',
+};
+
+export const blankUnit: Omit<Unit, 'id' | 'title' | 'starts'> = {
+  waiting: false, wishedEnd: null, lessonsPerWeek: null, hopedWeeks: null, childIds: [], goals: '', bigIdeas: [], vocabulary: [], memoryWork: [], passage: '',
+  startKinds: [], taste: [], moneyLimit: null, prepLimit: null, shows: {}, season: null, wish: '', deeper: false, askedBy: null,
+};
+
+export const blankLesson: Omit<Lesson, 'id' | 'unitId' | 'title'> = {
+  objective: '', objectiveIds: [], optional: false, firstPage: null, lastPage: null, topics: [], passage: '', recall: [], rungMoves: {},
+};
+
+export const blankPart: Omit<Part, 'id' | 'kind' | 'title' | 'lead'> = {
+  lessonId: null, unitId: null, ruleId: null, minutes: null, window: null, todo: '', prediction: '', outdoors: false, indoors: '', supplies: [], preparations: [], needs: [],
+  waitAfterHours: 0, waitLabel: '', childIds: null, optional: false, fixedDate: null, weekday: null, earliest: null, latest: null, seen: [],
+};
+
+export const blankRule: Omit<Rule, 'id' | 'title' | 'kind' | 'rhythm'> = {
+  unitId: null, minutes: 15, lead: 'leads', window: null, childIds: null, piece: '', amount: null, amountOf: '', assembly: null, first: null, last: null,
+};
