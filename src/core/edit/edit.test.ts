@@ -7,7 +7,7 @@ import { addBook, putOnLesson, setRole, takeOffLesson, type BookFields } from '.
 import { perform, type Edit } from './edit';
 import { addChild, editChild, removeChild } from './family';
 import { moveRung, wordByHand, wordByLadder } from './ladder';
-import { addLesson, addPart, removeLesson, reorderLesson } from './lessons';
+import { addLesson, addPart, removeLessons, reorderLesson } from './lessons';
 import { didNotHappen, markDone, unmark } from './today';
 import { addContents, addUnit, editUnit } from './units';
 import { inkDays, inkLesson, layOutAgain, moveLesson, rubOutDays } from './weeks';
@@ -149,7 +149,7 @@ describe('lessons and the work', () => {
     const plan = drawn(3);
     expect(after(plan, reorderLesson('l3', -2)).lessons.map((l) => l.id)).toEqual(['l3', 'l1', 'l2']);
     expect(after(plan, addLesson('u1', 'Felt')).lessons.at(-1)!.title).toBe('Felt');
-    expect(after(plan, removeLesson('l2'))).toMatchObject({ lessons: [{ id: 'l1' }, { id: 'l3' }], parts: [{ id: 'l1-a' }, { id: 'l3-a' }] });
+    expect(after(plan, removeLessons(['l2']))).toMatchObject({ lessons: [{ id: 'l1' }, { id: 'l3' }], parts: [{ id: 'l1-a' }, { id: 'l3-a' }] });
     const { id: _, lessonId: __, ...fields } = aPart('x', 'l1', { minutes: null });
     expect(refusal(plan, addPart('l1', fields))).toContain('how many minutes');
   });

@@ -81,7 +81,7 @@ function swept(plan: Plan): Plan {
 }
 
 /** A list with one item changed. */
-export function withChanged<T extends { id: string }>(items: readonly T[], id: string, change: Partial<T>): T[] {
+export function withChanged<T extends { id: string }>(items: readonly T[], id: string, change: Partial<NoInfer<T>>): T[] {
   return items.map((item) => (item.id === id ? { ...item, ...change } : item));
 }
 

@@ -1,8 +1,7 @@
-/** The family, its children and their rungs, and the school year. */
+/** The family, its children and their rungs. */
 import type { Rung, Skill } from '../plan/measures';
 import { HATCHES } from '../plan/words';
 import type { Child, Family } from '../plan/plan';
-import type { SchoolYear } from '../plan/year';
 import { GONE, withChanged, type Edit } from './edit';
 
 export const setFamily = (family: Family): Edit => (plan) => ({ plan: { ...plan, family } });
@@ -30,8 +29,5 @@ export const setRung = (childId: string, skill: Skill, rung: Rung | null): Edit 
   const { [skill]: _, ...others } = child.rungs;
   return { plan: { ...plan, children: withChanged(plan.children, childId, { rungs: rung === null ? others : { ...others, [skill]: rung } }) } };
 };
-
-/** Sets the school year. Pencil keeps its days where it can; what stood on a day that is now closed moves. */
-export const setYear = (year: SchoolYear): Edit => (plan) => ({ plan: { ...plan, year } });
 
 const capital = (text: string): string => text[0].toUpperCase() + text.slice(1);

@@ -13,9 +13,10 @@ export const addUnit = (fields: UnitFields): Edit => (plan, { newId }) =>
   check(fields) ?? { plan: { ...plan, units: [...plan.units, { ...fields, id: newId() }] } };
 
 /** Changes a unit; when its frame or its children change, its pencil is drawn afresh. */
-export const editUnit = (id: string, fields: UnitFields): Edit => (plan) => {
+export const editUnit = (id: string, change: Partial<UnitFields>): Edit => (plan) => {
   const unit = plan.units.find((u) => u.id === id);
   if (!unit) return { refused: GONE };
+  const fields = { ...unit, ...change };
   const frame = (u: UnitFields): string => JSON.stringify([u.starts, u.wishedEnd, u.lessonsPerWeek, u.childIds, u.waiting]);
   return check(fields) ?? { plan: { ...plan, units: withChanged(plan.units, id, fields) }, fresh: frame(unit) === frame(fields) ? [] : [id] };
 };
@@ -40,7 +41,7 @@ export function newLesson(unit: Unit, fields: Partial<Lesson> & Pick<Lesson, 'ti
   return { lesson, parts: unit.startKinds.map((kind) => newPart(lesson.id, START_PARTS[kind], newId)) };
 }
 
-export function newPart(lessonId: string, fields: Partial<Part> & Pick<Part, 'kind' | 'title' | 'lead'>, newId: () => string): Part {
+export function newPart(lessonId: string | null, fields: Partial<Part> & Pick<Part, 'kind' | 'title' | 'lead'>, newId: () => string): Part {
   return { ...blankPart, ...fields, id: newId(), lessonId };
 }
 

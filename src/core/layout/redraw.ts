@@ -17,7 +17,8 @@ export interface Redrawn {
 
 /** Days from today on for which the family's recurring parts are made, whatever units there are. */
 const AHEAD = 13;
-const MOST_ROUNDS = 8;
+/** Rounds in which the reach follows the lessons; where it runs ahead of them for ever, it is then the whole year. */
+const FOLLOWING_ROUNDS = 4;
 
 /**
  * What comes back is made as far as the lessons reach, and takes minutes that may push the lessons on; so the two are
@@ -36,8 +37,9 @@ export function redraw(given: Plan, choice: LayoutChoice): Redrawn {
     const input = layoutInput(plan, choice);
     if (!input) return { plan: { ...plan, sittings: [] } };
     const layout = layOut(input);
-    if (settled || !plan.rules.length || round === MOST_ROUNDS) return { plan: { ...plan, sittings: sittingsFrom(layout, given) }, input, layout };
+    if (settled || !plan.rules.length || round > FOLLOWING_ROUNDS + 1) return { plan: { ...plan, sittings: sittingsFrom(layout, given) }, input, layout };
     reach = grown(reach, plan, layout, choice.today);
+    if (round === FOLLOWING_ROUNDS) reach = { ...reach, units: new Map(plan.units.map((u) => [u.id, input.days.at(-1)?.date ?? ''])), family: input.days.at(-1)?.date ?? '' };
   }
 }
 

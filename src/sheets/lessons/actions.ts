@@ -1,6 +1,6 @@
 'use server';
 import { z } from 'zod';
-import { addLesson, addPart, editLesson, editPart, removeLesson, removePart, reorderLesson, reorderPart } from '@/core/edit/lessons';
+import { addLesson, addPart, editLesson, editPart, removeLessons, removePart, reorderLesson, reorderPart } from '@/core/edit/lessons';
 import { addContents } from '@/core/edit/units';
 import { id } from '@/core/plan/measures';
 import { lesson, part } from '@/core/plan/lesson';
@@ -37,7 +37,7 @@ export async function changeLesson(base: number, input: unknown): Promise<Outcom
 }
 
 export async function dropLesson(base: number, lessonId: string): Promise<Outcome> {
-  return act({ base, input: lessonId, shape: id, label: (v, plan) => `Dropped ${lessonName(plan, v)}`, edit: removeLesson });
+  return act({ base, input: lessonId, shape: id, label: (v, plan) => `Dropped ${lessonName(plan, v)}`, edit: (v) => removeLessons([v]) });
 }
 
 export async function shiftLesson(base: number, input: unknown): Promise<Outcome> {

@@ -1,6 +1,6 @@
 'use server';
 import { nanoid } from 'nanoid';
-import { setYear } from '@/core/edit/family';
+import { setYear } from '@/core/edit/year';
 import { schoolYear } from '@/core/plan/year';
 import { z } from 'zod';
 import { act } from '../frame/act';

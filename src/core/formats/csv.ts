@@ -1,0 +1,45 @@
+/** Tables as text (RFC 4180): columns known by their headings, rows by their line in the file. Reading and quoting are papaparse's. */
+import Papa from 'papaparse';
+import type { LineFault } from './draft';
+
+export interface CsvRow<Column extends string> {
+  /** Row of the file, from 1; the headings are row 1. */
+  line: number;
+  cells: Record<Column, string>;
+}
+
+export interface CsvRead<Column extends string> {
+  rows: CsvRow<Column>[];
+  faults: LineFault[];
+  /** Headings that belong to no column; their cells are left out. */
+  unknown: string[];
+}
+
+/**
+ * Reads a table. Headings are matched without regard to case; with none that fit, the first row counts as a row and the
+ * columns are taken in their order.
+ * @param columns for each column the headings it is known by
+ */
+export function readCsv<Column extends string>(text: string, columns: Readonly<Record<Column, readonly string[]>>): CsvRead<Column> {
+  const names = Object.keys(columns) as Column[];
+  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/u, ''), { skipEmptyLines: false, delimitersToGuess: [',', ';', '\t', '|'] });
+  const faults: LineFault[] = parsed.errors.filter((e) => e.code !== 'UndetectableDelimiter').map((e) => ({ line: (e.row ?? 0) + 1, what: e.code === 'MissingQuotes' ? 'a quotation mark is opened and not closed' : e.code === 'InvalidQuotes' ? 'a quotation mark stands in the middle of a cell' : e.message }));
+  const data = parsed.data.map((cells, i) => ({ line: i + 1, cells: cells.map((c) => c.trim()) })).filter((r) => r.cells.some(Boolean));
+  const first = data[0]?.cells ?? [];
+  const at = new Map<Column, number>();
+  first.forEach((heading, i) => {
+    const column = names.find((n) => !at.has(n) && columns[n].some((h) => h === heading.toLowerCase()));
+    if (column) at.set(column, i);
+  });
+  const headed = at.size > 0;
+  if (!headed) names.forEach((n, i) => at.set(n, i));
+  const taken = new Set(at.values());
+  const rows = data.slice(headed ? 1 : 0).map(({ line, cells }) => ({ line, cells: Object.fromEntries(names.map((n) => [n, cells[at.get(n) ?? -1] ?? ''])) as Record<Column, string> }));
+  if (headed) for (const { line, cells } of data.slice(1)) if (cells.length > first.length && cells.slice(first.length).some(Boolean)) faults.push({ line, what: `has ${cells.length} cells, and there are ${first.length} headings` });
+  return { rows, faults: faults.sort((a, b) => a.line - b.line), unknown: headed ? first.filter((h, i) => h && !taken.has(i)) : [] };
+}
+
+/** Writes a table with headings; lines end as RFC 4180 says. */
+export function writeCsv(headings: readonly string[], rows: readonly (readonly string[])[]): string {
+  return `${Papa.unparse({ fields: [...headings], data: rows.map((r) => [...r]) }, { newline: '\r\n' })}\r\n`;
+}
