@@ -10,6 +10,7 @@ import { verdictInWords, verdictOf } from '@/core/layout/verdict';
 import { canonical } from '@/core/plan/canonical';
 import { byId, lessonsOf } from '@/core/plan/lookup';
 import { isoDate } from '@/core/plan/measures';
+import type { Part } from '@/core/plan/lesson';
 import type { Plan } from '@/core/plan/plan';
 import { currentRevision } from '@/data/door';
 import { importText } from '@/data/import';
@@ -63,23 +64,33 @@ function layout(plan: Plan, { today, fresh, json }: Options): Result {
   const { plan: drawn, layout: made } = redraw(plan, { today: now, fresh: fresh ? 'all' : [] });
   if (!made) return { out: '', err: 'The plan has no family or no school year to lay out on.\n', code: 1 };
   if (json) return { out: writeHausplanJson(canonical(drawn)), err: '', code: 0 };
-  const names = new Map([...plan.children.map((c): [string, string] => [c.id, c.name]), ...plan.parts.map((p): [string, string] => [p.id, p.title])]);
+  const names = new Map([...plan.children.map((c): [string, string] => [c.id, c.name]), ...drawn.parts.map((p): [string, string] => [p.id, p.title])]);
   const nameOf = (id: string): string => names.get(id) ?? id;
   const sittings = new Map(drawn.sittings.map((s) => [s.partId, s]));
   const unplaced = byId(made.unplaced.map((u) => ({ id: u.partId, ...u })));
   const lines: string[] = [];
   for (const unit of plan.units) {
+    if (unit.waiting) {
+      lines.push(unit.title, '  waits for its place in the year');
+      continue;
+    }
     const verdict = verdictOf(drawn, unit.id, now);
     lines.push(unit.title, verdict ? `  ${verdictInWords(verdict)}` : '');
     for (const lesson of lessonsOf(plan, unit.id)) {
       lines.push(`  ${lesson.number} ${lesson.title}`);
-      for (const part of plan.parts.filter((p) => p.lessonId === lesson.id)) {
-        const s = sittings.get(part.id);
-        lines.push(s ? `    ${shortDate(s.date).padEnd(10)} ${s.window.padEnd(9)} ${s.state.padEnd(6)} ${part.title}. ${reasonInWords(s.reason, nameOf)}` : `    no place: ${part.title}. ${unplacedInWords(unplaced.get(part.id)!, nameOf)}`);
-      }
+      for (const part of drawn.parts.filter((p) => p.lessonId === lesson.id)) lines.push(lineOf(part));
     }
+    const loose = drawn.parts.filter((p) => p.lessonId === null && p.unitId === unit.id);
+    if (loose.length) lines.push('  of the unit', ...loose.map(lineOf));
   }
+  const ofFamily = drawn.parts.filter((p) => p.lessonId === null && p.unitId === null);
+  if (ofFamily.length) lines.push('Of the family', ...ofFamily.map(lineOf));
   return { out: `${lines.join('\n')}\n`, err: '', code: made.unplaced.length ? 1 : 0 };
+
+  function lineOf(part: Part): string {
+    const s = sittings.get(part.id);
+    return s ? `    ${shortDate(s.date).padEnd(10)} ${s.window.padEnd(9)} ${s.state.padEnd(6)} ${part.title}. ${reasonInWords(s.reason, nameOf)}` : `    no place: ${part.title}. ${unplacedInWords(unplaced.get(part.id)!, nameOf)}`;
+  }
 }
 
 function check(plan: Plan): Result {

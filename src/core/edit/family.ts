@@ -1,10 +1,12 @@
 /** The family, its children and their rungs. */
 import type { Rung, Skill } from '../plan/measures';
+import { blankFamily } from '../plan/blank';
 import { HATCHES } from '../plan/words';
 import type { Child, Family } from '../plan/plan';
 import { GONE, withChanged, type Edit } from './edit';
 
-export const setFamily = (family: Family): Edit => (plan) => ({ plan: { ...plan, family } });
+/** Says of the family what is given; the rest stays, or is blank in a new one. */
+export const setFamily = (change: Partial<Family> & Pick<Family, 'name' | 'leadMinutes'>): Edit => (plan) => ({ plan: { ...plan, family: { ...(plan.family ?? blankFamily), ...change } } });
 
 export const addChild = (child: Omit<Child, 'id' | 'rungs'>): Edit => (plan, { newId }) => {
   const taken = plan.children.find((c) => c.hatch === child.hatch);

@@ -22,6 +22,9 @@ export type LessonFields = Omit<Lesson, 'id' | 'unitId' | 'rungMoves'>;
 export const editLesson = (id: string, change: Partial<LessonFields>): Edit => (plan) =>
   plan.lessons.some((l) => l.id === id) ? { plan: { ...plan, lessons: withChanged(plan.lessons, id, change) } } : { refused: GONE };
 
+/** Says of lessons whether they may be left out when days run short. */
+export const setOptional = (ids: readonly string[], optional: boolean): Edit => (plan) => ({ plan: { ...plan, lessons: plan.lessons.map((l) => (ids.includes(l.id) ? { ...l, optional } : l)) } });
+
 export const removeLessons = (ids: readonly string[]): Edit => (plan) => ({ plan: { ...plan, lessons: plan.lessons.filter((l) => !ids.includes(l.id)) } });
 
 /** Moves a lesson up (−) or down (+) among its unit's lessons; the unit's pencil is drawn afresh. */

@@ -5,11 +5,18 @@ import { unitsInRow, type InRow } from '../pacing/pacing';
 import { doneParts, homes, lessonsOf } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Mark, Plan } from '../plan/plan';
-import type { SchoolYear } from '../plan/year';
+import type { DayOff, SchoolYear } from '../plan/year';
 import { GONE, withChanged, type Edit, type Refusal } from './edit';
 
 /** Sets the school year. Pencil keeps its days where it can; what stood on a day that is now closed moves. */
 export const setYear = (year: SchoolYear): Edit => (plan) => ({ plan: { ...plan, year } });
+
+/** Adds days off. */
+export const takeDayOff = (off: Omit<DayOff, 'id'>): Edit => (plan, { newId }) => {
+  if (!plan.year) return { refused: 'There is no school year yet.' };
+  if (plan.year.daysOff.some((o) => o.first <= off.first && off.last <= o.last)) return { refused: `${shortDate(off.first)} is off already.` };
+  return { plan: { ...plan, year: { ...plan.year, daysOff: [...plan.year.daysOff, { ...off, id: newId() }].sort((a, b) => (a.first < b.first ? -1 : 1)) } } };
+};
 
 /**
  * Days lost to illness, at any time: they are closed, what was not done on them did not happen, and what was in ink

@@ -23,6 +23,8 @@ export interface LayPart {
   earliest: IsoDate | null;
   latest: IsoDate | null;
   waitAfterHours: number;
+  /** A rule brings it back on its date. */
+  comesBack: boolean;
 }
 
 export interface LayLesson {
@@ -157,6 +159,6 @@ export function partMinutes(plan: Plan): (part: Part, unit: Unit | undefined) =>
     const last = missed.get(id);
     const again = last ? addDays(last, 1) : null;
     const earliest = again && part.earliest ? (again > part.earliest ? again : part.earliest) : (again ?? part.earliest);
-    return { id, title, minutes, lead, window, fixedDate, weekday, earliest, latest, waitAfterHours };
+    return { id, title, minutes, lead, window, fixedDate, weekday, earliest, latest, waitAfterHours, comesBack: part.ruleId !== null };
   };
 }

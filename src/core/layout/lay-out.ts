@@ -123,7 +123,7 @@ class Drawing {
     const held = this.input.held.get(part.id);
     const place = held ?? (part.fixedDate ? { date: part.fixedDate, window: part.window ?? this.roomyWindow(part, part.fixedDate) } : undefined);
     if (!place) return;
-    const reason: Reason = { kind: held?.kind ?? 'fixed' };
+    const reason: Reason = { kind: held?.kind ?? (part.comesBack ? 'comes-back' : 'fixed') };
     const day = this.dayOf.get(place.date);
     if (day === undefined) {
       this.offCalendar.set(part.id, { partId: part.id, date: place.date, window: place.window as Place['window'], reason });

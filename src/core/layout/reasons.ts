@@ -20,6 +20,7 @@ export function reasonInWords(reason: Reason, nameOf: NameOf): string {
     case 'pace': return 'The unit’s pace puts it here.';
     case 'full': return `${capital(whose(reason.of, nameOf))} was full on ${reason.date ? shortDate(reason.date) : 'the day before'}.`;
     case 'wait': return `It waits for “${nameOf(reason.of ?? '')}”.`;
+    case 'comes-back': return 'It comes back on this day by itself.';
     case 'closes': return 'It closes the unit, after the last lesson.';
     case 'with-lesson': return 'It follows the part before it.';
   }

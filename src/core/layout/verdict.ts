@@ -86,8 +86,14 @@ function measure(input: LayoutInput, sittings: readonly { partId: string; date: 
   };
 }
 
-function fasterPace(input: LayoutInput, unit: LayUnit): Verdict['remedy'] {
-  const from = (unit.lessonsPerWeek ?? 0) + 1;
+/** The fewest lessons a week with which a unit, laid out afresh, meets its wished end; undefined when none does. */
+export function paceMeeting(plan: Plan, unitId: string, today: IsoDate): number | undefined {
+  const input = layoutInput(plan, { today });
+  const unit = input?.units.find((u) => u.id === unitId);
+  return input && unit?.wishedEnd && unit.lessons.length ? fasterPace(input, unit, 1)?.lessonsPerWeek : undefined;
+}
+
+function fasterPace(input: LayoutInput, unit: LayUnit, from = (unit.lessonsPerWeek ?? 0) + 1): Verdict['remedy'] {
   const inUnit = new Set(unit.lessons.flatMap((l) => l.parts.map((p) => p.id)));
   const previous = new Map([...input.previous].filter(([partId]) => !inUnit.has(partId)));
   for (let lessonsPerWeek = from; lessonsPerWeek <= Math.max(from + 4, 10); lessonsPerWeek++) {

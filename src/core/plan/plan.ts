@@ -85,7 +85,7 @@ export type Assignment = z.infer<typeof assignment>;
 
 /** Why a sitting stands where it does: the constraint that binds it. */
 export const reason = z.strictObject({
-  kind: z.enum(['done', 'unticked', 'inked', 'by-hand', 'fixed', 'kept', 'pace', 'full', 'wait', 'with-lesson', 'closes']),
+  kind: z.enum(['done', 'unticked', 'inked', 'by-hand', 'fixed', 'kept', 'pace', 'full', 'wait', 'with-lesson', 'closes', 'comes-back']),
   /** Who was full, or which part is waited for. */
   of: z.string().max(64).optional(),
   /** The day that was full, or the day a wait ends. */

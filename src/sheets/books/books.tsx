@@ -31,6 +31,7 @@ export function BooksSheet(view: BooksView) {
     >
       {pulled.length ? <Piles pulled={pulled} childrenOfUnit={children} onEdit={edit} /> : <p>No books pulled yet. Add the one that leads the unit first: its spine.</p>}
       {pulled.length && !spine ? <Caution>No book leads this unit. Give one the role “spine”, and its contents can carry the lessons.</Caution> : null}
+      {view.wanted.length ? <Quiet>From the brainstorm, find a book on: {view.wanted.join(' · ')}</Quiet> : null}
       {pulled.length && lessons.length ? (
         <Section aria-labelledby="pages"><Heading id="pages">Which lesson uses which pages</Heading><PageGrid view={view} /></Section>
       ) : pulled.length ? <Section><Quiet>There are no lessons to put them on yet. <Link href={`/lessons?unit=${unitId}`}>Paste the contents page</Link>.</Quiet></Section> : null}

@@ -22,6 +22,8 @@ export interface BooksView {
   unitId?: string;
   lessons: { id: string; number: number; title: string }[];
   pulled: PulledBook[];
+  /** Topics of the brainstorm to find a book for. */
+  wanted: string[];
   /** Books on the shelf that are not pulled for this unit. */
   shelf: Book[];
   children: { id: string; name: string; hatch: HatchName }[];
@@ -33,7 +35,7 @@ const ORDER: Role[] = ['spine', 'together', 'own', 'basket', 'reference'];
 
 export async function loadBooks(params: SearchParams): Promise<BooksView> {
   const { plan, info, unit } = await load(params);
-  if (!unit) return { info, lessons: [], pulled: [], shelf: plan.books, children: [], covered: 0, aloudMinutes: 0 };
+  if (!unit) return { info, lessons: [], pulled: [], shelf: plan.books, children: [], covered: 0, aloudMinutes: 0, wanted: [] };
   const lessons = lessonsOf(plan, unit.id).map(({ id, number, title }) => ({ id, number, title }));
   const books = byId(plan.books);
   const children = plan.children.filter((c) => unit.childIds.includes(c.id));
@@ -56,6 +58,7 @@ export async function loadBooks(params: SearchParams): Promise<BooksView> {
     };
   }).sort((a, b) => ORDER.indexOf(a.role) - ORDER.indexOf(b.role));
   return {
+    wanted: plan.ideas.filter((i) => i.unitId === unit.id && i.becomes === 'book topic').map((i) => i.text),
     info, unitTitle: unit.title, unitId: unit.id, lessons, pulled, aloudMinutes,
     shelf: plan.books.filter((b) => !pulled.some((p) => p.book.id === b.id)),
     children: children.map(({ id, name, hatch }) => ({ id, name, hatch })),

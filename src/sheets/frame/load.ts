@@ -1,6 +1,7 @@
 /** What every sheet reads first: the plan with its revision, the day, and the unit the sheet is about. */
 import { connection } from 'next/server';
 import { isoDate, type IsoDate } from '@/core/plan/measures';
+import { homes } from '@/core/plan/lookup';
 import type { Plan } from '@/core/plan/plan';
 import type { Unit } from '@/core/plan/unit';
 import { readDrawn } from '@/data/door';
@@ -42,10 +43,10 @@ export async function load(params?: SearchParams): Promise<Loaded> {
 
 /** The unit with the nearest sitting from today on, else the last one. */
 function runningUnit(plan: Plan, now: IsoDate): Unit | undefined {
-  const next = plan.sittings.filter((s) => s.date >= now).sort((a, b) => (a.date < b.date ? -1 : 1))[0];
-  const part = next && plan.parts.find((p) => p.id === next.partId);
-  const lesson = part && plan.lessons.find((l) => l.id === part.lessonId);
-  return plan.units.find((u) => u.id === lesson?.unitId) ?? plan.units.at(-1);
+  const homeOf = homes(plan);
+  const unitOf = new Map(plan.parts.map((p) => [p.id, homeOf(p).lesson?.unitId]));
+  const next = plan.sittings.filter((s) => s.date >= now && unitOf.get(s.partId)).sort((a, b) => (a.date < b.date ? -1 : 1))[0];
+  return plan.units.find((u) => u.id === (next && unitOf.get(next.partId))) ?? plan.units.filter((u) => !u.waiting).at(-1) ?? plan.units.at(-1);
 }
 
 /** A date given as a search parameter; undefined when it is none, or far from any school year. */

@@ -1,115 +1,132 @@
 'use client';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useState, type KeyboardEvent } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { dayMonth, lengthText } from '@/core/calendar/dates';
 import { Button } from '@/kit/button';
 import { TextField } from '@/kit/field';
-import { Caution, Quiet } from '@/kit/text';
-import { colour, face, middling, narrow } from '@/kit/tokens';
+import { Menu } from '@/kit/menu';
+import { Quiet } from '@/kit/text';
+import { colour, middling, narrow } from '@/kit/tokens';
 import { Frame } from '../frame/frame';
-import { UnitRuler } from '../frame/unit-ruler';
 import { useAct } from '../frame/use-act';
-import { newLesson, shiftLesson } from './actions';
+import { dropLessons, gather, mayBeLeftOut, newLesson, swap } from './actions';
+import { ComesBack } from './comes-back';
 import { LessonDetail } from './lesson-detail';
-import { PartStrip } from './part-strip';
+import { columns, LessonList, LIST_KEYS, type Chosen } from './lesson-list';
 import type { LessonsView } from './load';
+import { Pacing } from './pace';
+import { SOURCES, type Source } from './sources';
 
-/** Loaded when it is first opened. */
-const PasteContents = dynamic(() => import('./paste-contents').then((m) => m.PasteContents), { ssr: false });
+/** Loaded when they are first opened. */
+const AddLessons = dynamic(() => import('./add-lessons').then((m) => m.AddLessons), { ssr: false });
+const GroupDialog = dynamic(() => import('./shaping').then((m) => m.GroupDialog), { ssr: false });
+const JoinDialog = dynamic(() => import('./shaping').then((m) => m.JoinDialog), { ssr: false });
+const SplitDialog = dynamic(() => import('./shaping').then((m) => m.SplitDialog), { ssr: false });
+const StretchDialog = dynamic(() => import('./shaping').then((m) => m.StretchDialog), { ssr: false });
+
+type Open = { is: 'add'; source: Source; text: string } | { is: 'group' | 'join' | 'split' | 'stretch' };
 
 export function LessonsSheet(view: LessonsView) {
   const { info, unit, lessons, verdict } = view;
-  const [pasting, paste] = useState(false);
-  const [chosenId, choose] = useState(view.chosen);
-  const chosen = lessons.find((l) => l.id === chosenId) ?? lessons[0];
-  const longest = Math.max(60, ...lessons.map((l) => l.takes));
+  const [open, setOpen] = useState<Open>();
+  const [picked, pick] = useState<Chosen>({ at: view.chosen, ids: view.chosen ? [view.chosen] : [] });
+  const close = (): void => setOpen(undefined);
   if (!unit) {
     return (
       <Frame info={info} sheet={4} title="Lessons" figures={[]}>
-        <p>There is no unit yet. <Link href="/unit">Begin one</Link>; its contents page becomes the lesson list.</p>
+        <p>There is no unit yet. <Link href="/unit">Begin one</Link>; then its lessons come from a contents page, a guide, a pack, cards, questions or a brainstorm.</p>
       </Frame>
     );
   }
+  const at = lessons.find((l) => l.id === picked.at) ?? lessons[0];
+  const ids = lessons.filter((l) => picked.ids.includes(l.id)).map((l) => l.id);
+  const chosen: Chosen = { at: at?.id, ids: ids.length ? ids : at ? [at.id] : [] };
+  const several = lessons.filter((l) => chosen.ids.includes(l.id));
+  const shaped = several.length > 1 ? several : lessons;
+  const addFrom = SOURCES.map((s) => ({ name: s.name, do: () => setOpen({ is: 'add', source: s.value, text: '' }) }));
   return (
     <Frame
-      info={info} sheet={4} title="Lessons" subtitle={<>{unit.title} · {lessons.length} {lessons.length === 1 ? 'lesson' : 'lessons'}{unit.lessonsPerWeek ? `, ${unit.lessonsPerWeek} a week` : ''}{verdict?.finishes ? `, to ${dayMonth(verdict.finishes)}` : ''}</>}
-      actions={<Button $primary={!lessons.length} onPress={() => paste(true)}>Paste a contents page</Button>}
+      info={info} sheet={4} title="Lessons" subtitle={<>{unit.title} · {lessons.length} {lessons.length === 1 ? 'lesson' : 'lessons'}{unit.lessonsPerWeek ? `, ${unit.lessonsPerWeek} a week` : ''}{verdict?.finishes ? `, to ${dayMonth(verdict.finishes)}` : ''}{unit.waiting ? ', waiting for its place in the year' : ''}</>}
+      actions={
+        <>
+          <Button isDisabled={lessons.length < 2} onPress={() => setOpen({ is: 'group' })}>Group…</Button>
+          <Button isDisabled={!lessons.length} onPress={() => setOpen({ is: 'stretch' })}>Stretch over a week…</Button>
+          <Menu label="Add lessons from" groups={[{ title: 'Add lessons from', doings: addFrom }]}><Button $primary={!lessons.length}>Add lessons from… ▾</Button></Menu>
+        </>
+      }
       figures={[{ name: 'Teaching', value: lengthText(lessons.reduce((sum, l) => sum + l.takes, 0)) }, ...(verdict?.finishes ? [{ name: unit.lessonsPerWeek ? `At ${unit.lessonsPerWeek} a week` : 'Spread evenly', value: `ends ${dayMonth(verdict.finishes)}` }] : []), ...(verdict?.remedy ? [{ name: `At ${verdict.remedy.lessonsPerWeek} a week`, value: `ends ${dayMonth(verdict.remedy.finishes)}` }] : [])]}
-      keys={[{ keys: '↑ ↓', does: 'go through the lessons' }, { keys: 'Alt ↑ ↓', does: 'move a lesson up or down' }]}
+      keys={LIST_KEYS}
     >
-      {lessons.length === 0 ? <p>No lessons yet. Paste the contents page of the book that leads the unit, or type lessons one by one below.</p> : null}
+      {lessons.length === 0 ? <Begin onSource={(source) => setOpen({ is: 'add', source, text: '' })} unitId={unit.id} /> : null}
       <Columns>
         <div>
-          {lessons.length ? (
-            <Head aria-hidden="true"><span /><span>Lesson</span><span>Spine</span><span>Through the lesson, in minutes</span><span>all</span></Head>
-          ) : null}
-          <LessonList view={view} chosenId={chosen?.id} choose={choose} longest={longest} />
-          <AddLesson unitId={unit.id} />
-          {view.days.length ? <Length><UnitRuler days={view.days} today={view.today} wishedEnd={unit.wishedEnd} says={view.says} />{verdict && !verdict.meetsEnd ? <Caution>{view.says}</Caution> : <Quiet>{view.says}</Quiet>}</Length> : null}
+          {lessons.length ? <Head aria-hidden="true"><span /><span>Lesson</span><span>Spine</span><span>Through the lesson, in minutes</span><span>all</span></Head> : null}
+          <LessonList view={view} chosen={chosen} choose={pick} onPasted={(text) => setOpen({ is: 'add', source: 'contents', text })} />
+          {several.length > 1 ? <Several view={view} several={several} open={(is) => setOpen({ is })} onGone={() => pick({ ids: [] })} /> : null}
+          <AddLesson unitId={unit.id} onPasted={(text) => setOpen({ is: 'add', source: 'contents', text })} />
+          <ComesBack view={view} />
+          {lessons.length && !unit.waiting ? <Length><Pacing view={view} /></Length> : null}
         </div>
-        {chosen ? <LessonDetail key={chosen.id} lesson={chosen} count={lessons.length} childrenOfUnit={view.children} onGone={() => choose(undefined)} /> : null}
+        {at ? <LessonDetail key={at.id} view={view} lesson={at} onGone={() => pick({ ids: [] })} /> : null}
       </Columns>
-      <PasteContents unitId={unit.id} pagesOfBook={view.spinePages} isOpen={pasting} onClose={() => paste(false)} />
+      {open?.is === 'add' ? <AddLessons unitId={unit.id} pagesOfBook={view.spinePages} lessonsThere={lessons.length} start={open} onClose={close} /> : null}
+      {open?.is === 'group' ? <GroupDialog lessons={shaped} onClose={close} /> : null}
+      {open?.is === 'join' ? <JoinDialog lessons={several} onClose={close} /> : null}
+      {open?.is === 'split' && at ? <SplitDialog lesson={at} onClose={close} /> : null}
+      {open?.is === 'stretch' ? <StretchDialog lessons={several.length > 1 ? several : at ? [at] : []} patterns={view.patterns} weekdays={view.weekdays} onClose={close} /> : null}
     </Frame>
   );
 }
 
-function LessonList({ view: { lessons }, chosenId, choose, longest }: { view: LessonsView; chosenId?: string; choose: (id: string) => void; longest: number }) {
-  const { act } = useAct();
-  const onKeyDown = (e: KeyboardEvent<HTMLOListElement>): void => {
-    if (e.key !== 'ArrowDown' && e.key !== 'ArrowUp') return;
-    e.preventDefault();
-    const by = e.key === 'ArrowDown' ? 1 : -1;
-    const at = lessons.findIndex((l) => l.id === chosenId);
-    if (e.altKey && chosenId) {
-      act((base) => shiftLesson(base, { lessonId: chosenId, by }));
-      return;
-    }
-    const next = lessons[Math.min(lessons.length - 1, Math.max(0, at + by))];
-    if (!next) return;
-    choose(next.id);
-    e.currentTarget.querySelector<HTMLButtonElement>(`[data-lesson="${next.id}"]`)?.focus();
-  };
+function Begin({ unitId, onSource }: { unitId: string; onSource: (source: Source) => void }) {
   return (
-    <ol onKeyDown={onKeyDown} aria-label="Lessons">
-      {lessons.map((l) => (
-        <Row key={l.id} $chosen={l.id === chosenId}>
-          <button type="button" data-lesson={l.id} aria-pressed={l.id === chosenId} tabIndex={l.id === chosenId ? 0 : -1} onClick={() => choose(l.id)}>
-            <Number>{l.number}</Number>
-            <Title>{l.title}{l.dates.length ? null : <Caution as="small">has no place yet</Caution>}</Title>
-            <Pages>{l.spinePages}</Pages>
-            <PartStrip parts={l.parts} longest={longest} />
-            <All>{l.takes ? lengthText(l.takes) : ''}</All>
-          </button>
-        </Row>
-      ))}
-    </ol>
+    <First aria-label="Ways to begin">
+      <Quiet>No lessons yet. Begin with what you have:</Quiet>
+      <ul>
+        {SOURCES.map((s) => <li key={s.value}><Button onPress={() => onSource(s.value)}>From {s.name}</Button><Quiet as="span">{s.help}</Quiet></li>)}
+        <li><Link href={`/unit?unit=${unitId}#ideas`}>From a blank page</Link><Quiet as="span">A brainstorm on the Unit sheet; each idea becomes a lesson with one key. Or type lessons below, one by one.</Quiet></li>
+      </ul>
+    </First>
   );
 }
 
-function AddLesson({ unitId }: { unitId: string }) {
+/** What can be done with several lessons at once. */
+function Several({ view, several, open, onGone }: { view: LessonsView; several: LessonsView['lessons']; open: (is: 'group' | 'join' | 'stretch') => void; onGone: () => void }) {
+  const { act } = useAct();
+  const ids = several.map((l) => l.id);
+  return (
+    <Bar role="toolbar" aria-label={`${several.length} lessons chosen`}>
+      <b>{several.length} of {view.lessons.length} chosen</b>
+      <Button onPress={() => open('join')}>Join into one…</Button>
+      <Button onPress={() => open('group')}>Group…</Button>
+      {several.length === 2 ? <Button onPress={() => act((base) => swap(base, { a: ids[0], b: ids[1] }))}>Swap</Button> : null}
+      <Button onPress={() => open('stretch')}>Stretch…</Button>
+      {several.some((l) => l.stretched) ? <Button onPress={() => act((base) => gather(base, ids))}>Take together</Button> : null}
+      <Button onPress={() => act((base) => mayBeLeftOut(base, { ids, optional: !several.every((l) => l.optional) }))}>{several.every((l) => l.optional) ? 'Not optional' : 'Optional'}</Button>
+      <Button onPress={() => act((base) => dropLessons(base, ids), { then: onGone })}>Drop</Button>
+    </Bar>
+  );
+}
+
+function AddLesson({ unitId, onPasted }: { unitId: string; onPasted: (text: string) => void }) {
   const { act } = useAct();
   const [title, setTitle] = useState('');
   return (
-    <Add onSubmit={(e) => { e.preventDefault(); if (title.trim()) act((base) => newLesson(base, { unitId, title }), { then: () => setTitle('') }); }}>
-      <TextField label="Another lesson" placeholder="Its title, then Enter" value={title} onChange={setTitle} />
+    <Add
+      onPasteCapture={(e) => { const text = e.clipboardData.getData('text/plain'); if (text.trim().includes('\n')) { e.preventDefault(); onPasted(text); } }}
+      onSubmit={(e) => { e.preventDefault(); if (title.trim()) act((base) => newLesson(base, { unitId, title, after: null }), { then: () => setTitle('') }); }}
+    >
+      <TextField label="Another lesson" placeholder="Its title, then Enter; or paste a whole list" value={title} onChange={setTitle} />
       <Button type="submit">Add</Button>
     </Add>
   );
 }
 
-const columns = 'grid-template-columns: 30px minmax(150px, 1.1fr) 62px minmax(200px, 2fr) 62px; gap: 10px;';
 const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 280px; gap: 32px; align-items: start; ${middling} { grid-template-columns: minmax(0, 1fr); }`;
-const Head = styled.div`display: grid; ${columns} font-size: 13px; font-weight: 600; color: ${colour.graphite}; padding: 0 10px 4px; span:last-child { text-align: right; } ${narrow} { display: none; }`;
-const Row = styled.li<{ $chosen: boolean }>`
-  button { display: grid; ${columns} align-items: center; width: 100%; text-align: left; cursor: pointer; padding: 7px 8px; min-height: 42px; background: ${(p) => (p.$chosen ? colour.room : 'none')}; border: 2px solid ${(p) => (p.$chosen ? colour.ink : 'transparent')}; }
-  ${narrow} { button { grid-template-columns: 26px 1fr 60px; row-gap: 4px; } button > :nth-child(4) { grid-column: 1 / -1; grid-row: 2; } button > :nth-child(3) { display: none; } }
-`;
-const Number = styled.b`text-align: right;`;
-const Title = styled.span`font: 600 16px/1.2 ${face.title}; overflow-wrap: anywhere; small { display: block; font-family: ${face.work}; font-size: 12.5px; }`;
-const Pages = styled.span`font-size: 13px;`;
-const All = styled.span`font-size: 13px; text-align: right; white-space: nowrap;`;
-const Add = styled.form`display: flex; gap: 10px; align-items: flex-end; margin: 14px 0 0 40px; max-width: 460px; & > :first-child { flex: 1; } ${narrow} { margin-left: 0; }`;
-const Length = styled.div`display: grid; gap: 8px; margin-top: 26px;`;
+const Head = styled.div`display: grid; ${columns} padding: 0 6px 4px; font-weight: 600; font-size: 13px; color: ${colour.graphite}; & > :last-child { text-align: right; } ${narrow} { display: none; }`;
+const Add = styled.form`display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 10px; align-items: end; padding: 12px 0 16px 44px; ${narrow} { padding-left: 0; }`;
+const Length = styled.div`margin-top: 18px;`;
+const First = styled.section`margin-bottom: 18px; display: grid; gap: 10px; ul { display: grid; gap: 8px; } li { display: grid; grid-template-columns: 220px minmax(0, 1fr); gap: 14px; align-items: center; } li > button, li > a { justify-self: start; } ${narrow} { li { grid-template-columns: 1fr; } }`;
+const Bar = styled.div`display: flex; flex-wrap: wrap; gap: 8px 12px; align-items: center; padding: 8px 10px; border: 2px solid ${colour.ink}; background: ${colour.room}; position: sticky; bottom: 62px; z-index: 5;`;

@@ -1,13 +1,17 @@
+import { cautionsFor, type Caution } from '@/core/cautions/match';
+import { schoolDays } from '@/core/calendar/school-days';
+import { suppliesText, summed } from '@/core/formats/supplies';
 import { passageOf } from '@/core/ladder/assign';
-import { partMinutes } from '@/core/layout/input';
-import { layoutInput } from '@/core/layout/input';
+import { layoutInput, partMinutes } from '@/core/layout/input';
 import { layOut } from '@/core/layout/lay-out';
-import { unplacedInWords } from '@/core/layout/reasons';
+import { reasonInWords, unplacedInWords } from '@/core/layout/reasons';
+import { amountInYear } from '@/core/layout/recurring';
+import { rhythmInWords } from '@/core/layout/rule-words';
 import { unitDays, type UnitDay } from '@/core/layout/unit-days';
 import { verdictInWords, verdictOf, type Verdict } from '@/core/layout/verdict';
-import { byId, childrenOf, doneParts, lessonsOf } from '@/core/plan/lookup';
-import type { Lesson, Part } from '@/core/plan/lesson';
-import type { Unit } from '@/core/plan/unit';
+import type { Lesson, Outline, Part, Pattern, Rule } from '@/core/plan/lesson';
+import { byId, childrenOf, doneParts, lessonsOf, partsByLesson } from '@/core/plan/lookup';
+import type { Idea, Objective, Unit } from '@/core/plan/unit';
 import type { HatchName } from '@/kit/hatch';
 import type { RoomState } from '@/kit/room';
 import { load, param, type FrameInfo, type SearchParams } from '../frame/load';
@@ -17,8 +21,12 @@ export interface PartView extends Part {
   takes: number;
   state: RoomState;
   who: string;
+  /** The day it stands on and why; empty while it has none. */
+  date: string;
+  why: string;
   /** Why it has no place; empty when it has one. */
   trouble: string;
+  cautions: Caution[];
 }
 
 export interface LessonView extends Lesson {
@@ -29,6 +37,16 @@ export interface LessonView extends Lesson {
   /** First and last day it stands on. */
   dates: string[];
   copiesFrom: string;
+  /** Supplies of all its parts together, for those who take part. */
+  supplies: string;
+  /** Whether its parts have weekdays of their own. */
+  stretched: boolean;
+}
+
+export interface RuleView extends Rule {
+  when: string;
+  /** What it comes to in the year, where that says something. */
+  comesTo: string;
 }
 
 export interface LessonsView {
@@ -39,53 +57,87 @@ export interface LessonsView {
   lessons: LessonView[];
   chosen?: string;
   children: { id: string; name: string; hatch: HatchName }[];
+  /** All children of the family, for what comes back whatever the unit. */
+  everyone: { id: string; name: string; hatch: HatchName }[];
+  objectives: Objective[];
+  /** Rules of the unit, then those of the family. */
+  rules: RuleView[];
+  /** Parts of the unit itself, made by hand: trips, the closing event. */
+  events: PartView[];
+  outlines: Outline[];
+  patterns: Pattern[];
+  weekdays: number[];
+  /** Ideas of the brainstorm that wait to be put on a lesson. */
+  ideas: Idea[];
   verdict?: Verdict;
   says: string;
   days: UnitDay[];
 }
 
+const EMPTY = { lessons: [], children: [], everyone: [], objectives: [], rules: [], events: [], outlines: [], patterns: [], weekdays: [1, 2, 3, 4, 5], ideas: [], says: '', days: [], spinePages: null };
+
 export async function loadLessons(params: SearchParams): Promise<LessonsView> {
   const { plan, info, today, unit } = await load(params);
-  if (!unit) return { info, today, lessons: [], children: [], says: '', days: [], spinePages: null };
+  if (!unit) return { info, today, ...EMPTY };
   const minutesFor = partMinutes(plan);
   const done = doneParts(plan);
   const sittingOf = new Map(plan.sittings.map((s) => [s.partId, s]));
   const spine = plan.pulls.find((p) => p.unitId === unit.id && p.role === 'spine');
   const books = byId(plan.books);
   const names = new Map([...plan.children.map((c): [string, string] => [c.id, c.name]), ...plan.parts.map((p): [string, string] => [p.id, p.title])]);
+  const nameOf = (id: string): string => names.get(id) ?? '';
   const input = layoutInput(plan, { today });
-  const unplaced = new Map((input ? layOut(input).unplaced : []).map((u) => [u.partId, unplacedInWords(u, (id) => names.get(id) ?? '')]));
+  const unplaced = new Map((input ? layOut(input).unplaced : []).map((u) => [u.partId, unplacedInWords(u, nameOf)]));
   const verdict = verdictOf(plan, unit.id, today);
+  const allergies = plan.family?.allergies ?? [];
+  const partsOf = partsByLesson(plan.parts);
 
+  const viewOf = (part: Part): PartView => {
+    const lay = minutesFor(part, unit);
+    const who = childrenOf(part, unit, plan.children);
+    const sitting = sittingOf.get(part.id);
+    return {
+      ...part,
+      takes: Math.max(0, ...Object.values(lay.minutes)),
+      state: done.has(part.id) ? 'done' : (sitting?.state ?? 'pencil'),
+      who: who.length === unit.childIds.length && who.length > 1 ? 'everyone' : who.map((c) => c.name).join(', ') || 'no one',
+      date: sitting?.date ?? '', why: sitting ? reasonInWords(sitting.reason, nameOf) : '',
+      trouble: sitting ? '' : (unplaced.get(part.id) ?? ''),
+      cautions: cautionsFor(part, plan.children, allergies, sitting?.date ?? unit.starts),
+    };
+  };
   const lessons = lessonsOf(plan, unit.id).map((lesson): LessonView => {
-    const parts = plan.parts.filter((p) => p.lessonId === lesson.id).map((part): PartView => {
-      const lay = minutesFor(part, unit);
-      const who = childrenOf(part, unit, plan.children);
-      return {
-        ...part,
-        takes: Math.max(0, ...Object.values(lay.minutes)),
-        state: done.has(part.id) ? 'done' : (sittingOf.get(part.id)?.state ?? 'pencil'),
-        who: who.length === unit.childIds.length && who.length > 1 ? 'everyone' : who.map((c) => c.name).join(', ') || 'no one',
-        trouble: sittingOf.has(part.id) ? '' : (unplaced.get(part.id) ?? ''),
-      };
-    });
+    const parts = (partsOf.get(lesson.id) ?? []).map(viewOf);
     const use = spine && plan.uses.find((u) => u.pullId === spine.id && u.lessonId === lesson.id);
     const pages = use ? [use.firstPage, use.lastPage] : [lesson.firstPage, lesson.lastPage];
-    const dates = parts.flatMap((p) => sittingOf.get(p.id)?.date ?? []).sort();
+    const dates = parts.flatMap((p) => p.date || []).sort();
     return {
       ...lesson, parts,
       takes: parts.reduce((sum, p) => sum + p.takes, 0),
       spinePages: pages[0] === null ? '' : pages[1] && pages[1] !== pages[0] ? `${pages[0]}–${pages[1]}` : String(pages[0]),
       dates: dates.length ? [dates[0], dates.at(-1)!] : [],
       copiesFrom: passageOf(lesson, unit),
+      supplies: suppliesText(summed(parts.map((p) => ({ supplies: p.supplies, children: childrenOf(p, unit, plan.children).length })))),
+      stretched: parts.some((p) => p.weekday !== null),
     };
   });
+  const days = plan.year ? schoolDays(plan.year) : [];
+  const ruleView = (r: Rule): RuleView => {
+    const { times, total } = amountInYear(r, r.unitId === null ? undefined : unit, days);
+    return { ...r, when: rhythmInWords(r.rhythm, nameOf), comesTo: r.unitId === null && times ? (r.amount === null ? `${times} times in the year` : `${total.toLocaleString('en')} ${r.amountOf || 'in all'} in the year`) : '' };
+  };
   const asked = await param(params, 'lesson');
   return {
     info, today, unit, lessons, verdict,
     spinePages: spine ? (books.get(spine.bookId)?.pages ?? null) : null,
     chosen: lessons.some((l) => l.id === asked) ? asked : lessons.find((l) => l.parts.some((p) => p.state !== 'done'))?.id,
     children: plan.children.filter((c) => unit.childIds.includes(c.id)).map(({ id, name, hatch }) => ({ id, name, hatch })),
+    everyone: plan.children.map(({ id, name, hatch }) => ({ id, name, hatch })),
+    objectives: plan.objectives.filter((o) => o.unitId === unit.id),
+    rules: [...plan.rules.filter((r) => r.unitId === unit.id), ...plan.rules.filter((r) => r.unitId === null)].map(ruleView),
+    events: plan.parts.filter((p) => p.unitId === unit.id && p.lessonId === null && p.ruleId === null).map(viewOf),
+    outlines: plan.outlines, patterns: plan.family?.patterns ?? [], weekdays: plan.year?.weekdays ?? EMPTY.weekdays,
+    ideas: plan.ideas.filter((i) => i.unitId === unit.id && i.becomes === 'activity'),
     says: verdict ? verdictInWords(verdict) : '',
     days: unitDays(plan, unit.id),
   };

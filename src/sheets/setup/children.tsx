@@ -4,7 +4,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, PlainButton } from '@/kit/button';
 import { Dialog } from '@/kit/dialog';
-import { Choose, FieldRow, FieldStack, NumberField, TextField } from '@/kit/field';
+import { Checkbox, Choose, FieldRow, FieldStack, NumberField, TextField } from '@/kit/field';
 import { ChildName, HATCHES, Hatch, type HatchName } from '@/kit/hatch';
 import { Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
@@ -29,7 +29,7 @@ export function Children({ rows }: { rows: Row[] }) {
         {rows.map((c) => (
           <li key={c.id}>
             <ChildName name={c.name} hatch={c.hatch} />
-            <Quiet>{c.age >= 0 ? `${c.age} years` : 'not born yet'} · {c.minutes} min of unit work a day</Quiet>
+            <Quiet>{c.age >= 0 ? `${c.age} years` : 'not born yet'} · {c.minutes} min of unit work a day{c.mouths ? ' · puts things in the mouth' : ''}</Quiet>
             <span>
               <PlainButton onPress={() => edit(c)} aria-label={`Change ${c.name}`}>Change</PlainButton>
               <PlainButton onPress={() => remove(c)} aria-label={`Take ${c.name} off the plan`}>Take off</PlainButton>
@@ -53,11 +53,11 @@ function ChildForm({ row, taken, onClose }: { row?: Row; taken: HatchName[]; onC
   const { act } = useAct();
   const free = HATCHES.filter((h) => !taken.includes(h));
   const form = useForm({
-    name: row?.name ?? '', month: (row?.birthMonth.slice(5) ?? '01'), year: row ? Number(row.birthMonth.slice(0, 4)) : null as number | null, hatch: row?.hatch ?? free[0], minutes: row?.minutes ?? 90 as number | null,
+    name: row?.name ?? '', month: (row?.birthMonth.slice(5) ?? '01'), year: row ? Number(row.birthMonth.slice(0, 4)) : null as number | null, hatch: row?.hatch ?? free[0], minutes: row?.minutes ?? 90 as number | null, mouths: row?.mouths ?? false,
   });
-  const { name, month, year, hatch, minutes } = form.value;
+  const { name, month, year, hatch, minutes, mouths } = form.value;
   const save = (): void =>
-    act((base) => saveChild(base, row?.id ?? null, { name, birthMonth: year ? `${year}-${month}` : '', hatch, minutes }), {
+    act((base) => saveChild(base, row?.id ?? null, { name, birthMonth: year ? `${year}-${month}` : '', hatch, minutes, mouths }), {
       faults: (faults) => form.takeFaults(faults.map((f) => (f.where === 'birthMonth' ? { where: 'year', what: 'A year of four figures, such as 2018.' } : f))),
       then: onClose,
     });
@@ -77,6 +77,7 @@ function ChildForm({ row, taken, onClose }: { row?: Row; taken: HatchName[]; onC
             <Choose label="Hatch" help="It stands beside the name everywhere." value={hatch} onChange={(v) => form.set('hatch', v)} choices={free.map((h) => ({ value: h, name: h, mark: <Hatch name={h} /> }))} error={form.error('hatch')} />
             <NumberField label="Minutes of unit work a day" help="As much as this child can take." value={minutes} onChange={(v) => form.set('minutes', v)} min={0} max={720} error={form.error('minutes') && 'Say how many minutes.'} />
           </FieldRow>
+          <Checkbox isSelected={mouths} onChange={(v) => form.set('mouths', v)}>Puts things in the mouth</Checkbox>
           <button type="submit" hidden />
         </FieldStack>
       </form>

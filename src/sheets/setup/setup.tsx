@@ -56,16 +56,17 @@ function FirstSteps({ steps }: { steps: SetupView['steps'] }) {
 
 function FamilyForm({ family }: { family: SetupView['family'] }) {
   const { act } = useAct();
-  const form = useForm({ name: family?.name ?? '', leadMinutes: family?.leadMinutes ?? 150 as number | null });
+  const form = useForm({ name: family?.name ?? '', leadMinutes: family?.leadMinutes ?? 150 as number | null, allergies: family?.allergies.join(', ') ?? '' });
   return (
     <section aria-labelledby="family">
       <Ruled id="family">The family</Ruled>
-      <form onSubmit={(e) => { e.preventDefault(); act((base) => saveFamily(base, form.value), { faults: form.takeFaults, then: form.stored }); }}>
+      <form onSubmit={(e) => { e.preventDefault(); act((base) => saveFamily(base, { ...form.value, allergies: form.value.allergies.split(',').map((a) => a.trim()).filter(Boolean) }), { faults: form.takeFaults, then: form.stored }); }}>
         <FieldStack>
           <FieldRow>
             <TextField label="What do you call your school or family?" value={form.value.name} onChange={(v) => form.set('name', v)} error={form.error('name')} />
             <NumberField label="Minutes a day you can lead" help="Reading aloud, demonstrating, listening one to one." value={form.value.leadMinutes} onChange={(v) => form.set('leadMinutes', v)} min={0} max={720} error={form.error('leadMinutes') && 'Say how many minutes.'} />
           </FieldRow>
+          <TextField label="Allergies in the house" placeholder="hazelnut, milk" help="Activities that meet one of them say so." value={form.value.allergies} onChange={(v) => form.set('allergies', v)} error={form.error('allergies')} />
           <div><Button type="submit" $primary={!family}>{family ? 'Keep these' : 'Begin'}</Button></div>
         </FieldStack>
       </form>

@@ -32,7 +32,7 @@ export function RoomOfDay({ room, view, timed, style }: { room: DayRoom; view: T
             groups={[
               { title: `${clockText(room.starts)} to ${clockText(room.ends)}, ${names}. ${room.why}`, doings: [
                 { name: room.done ? 'Not done after all' : 'Done', do: () => setDone(!room.done) },
-                ...(room.canMove && !room.done ? [{ name: 'Did not happen: move it on', do: () => act((base) => moveOn(base, { partId, date, rubOut: false }), { rubOut: (base) => moveOn(base, { partId, date, rubOut: true }) }) }] : []),
+                ...(room.canMove && !room.done ? [{ name: room.comesBack ? 'Left out this time' : 'Did not happen: move it on', do: () => act((base) => moveOn(base, { partId, date, rubOut: false }), { rubOut: (base) => moveOn(base, { partId, date, rubOut: true }) }) }] : []),
               ] },
             ]}
           >

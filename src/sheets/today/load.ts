@@ -1,7 +1,9 @@
 import { schoolDays, whyClosed } from '@/core/calendar/school-days';
 import { longDate, shortDate } from '@/core/calendar/dates';
 import { ageOn } from '@/core/ladder/age';
-import { byId, doneParts } from '@/core/plan/lookup';
+import { cautionsFor, shown, type Caution } from '@/core/cautions/match';
+import { toPrepare } from '@/core/prep/get-ready';
+import { byId, doneParts, homes } from '@/core/plan/lookup';
 import type { Role } from '@/core/plan/plan';
 import type { HatchName } from '@/kit/hatch';
 import { dateParam, load, type FrameInfo, type SearchParams } from '../frame/load';
@@ -26,6 +28,11 @@ export interface TodayView {
   schoolDay?: { number: number; of: number };
   inkedTo?: string;
   onTheTable: { title: string; pages: string; role: Role; reader: string }[];
+  /** What is to be ready for this day or got ready on it, and the cautions of its parts. */
+  ready: { what: string; when: string }[];
+  cautions: { of: string; cautions: Caution[] }[];
+  /** Open questions of the units on this day. */
+  questions: { id: string; text: string; who: string }[];
   /** Parts on days gone by that were neither ticked nor moved on. */
   left: { partId: string; title: string; on: string; date: string; canMove: boolean }[];
 }
@@ -41,6 +48,9 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
   const books = byId(plan.books);
   const pulls = byId(plan.pulls);
   const lessonsToday = new Set(rooms.map((r) => parts.get(r.partId)!.lessonId));
+  const ready = toPrepare(plan);
+  const homeOf = homes(plan);
+  const unitsToday = new Set(rooms.map((r) => homeOf(parts.get(r.partId)!).unit?.id ?? ''));
   const titles = [...new Set(rooms.map((r) => r.lesson).filter(Boolean))];
   const at = days.findIndex((d) => d.date === date);
   const missed = new Set(plan.marks.filter((m) => m.outcome === 'missed').map((m) => `${m.partId} ${m.date}`));
@@ -62,6 +72,9 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
       const pull = pulls.get(u.pullId)!;
       return { title: books.get(pull.bookId)!.title, pages: pagesText(u).replace(/^, /, ''), role: pull.role, reader: plan.children.find((c) => c.id === pull.childId)?.name ?? '' };
     }),
+    ready: ready.filter((r) => r.on === date || r.date === date).map((r) => ({ what: r.what, when: r.on === date ? `for ${r.part}` : `today, for ${r.part} on ${shortDate(r.on)}` })),
+    cautions: [...new Set(rooms.map((r) => r.partId))].flatMap((id) => { const part = parts.get(id)!; const cautions = shown(cautionsFor(part, plan.children, plan.family?.allergies ?? [], date)); return cautions.length ? [{ of: part.title, cautions }] : []; }),
+    questions: plan.questions.filter((q) => !q.answer && unitsToday.has(q.unitId)).map((q) => ({ id: q.id, text: q.text, who: plan.children.find((c) => c.id === q.childId)?.name ?? '' })),
     left: left.map((s) => {
       const part = parts.get(s.partId)!;
       return { partId: part.id, title: [part.title, lessons.get(part.lessonId ?? '')?.title].filter(Boolean).join(', '), on: s.date, date: shortDate(s.date), canMove: !part.fixedDate || part.ruleId !== null };

@@ -9,6 +9,7 @@ import { Bar } from '@/kit/bar';
 import { Column, Heading, Line, Quiet } from '@/kit/text';
 import { colour, face, middling, narrow, paper } from '@/kit/tokens';
 import { Frame } from '../frame/frame';
+import { Cautions } from '../frame/cautions';
 import { useAct } from '../frame/use-act';
 import { moveOn, tick } from './actions';
 import { DayDrawing } from './day-drawing';
@@ -48,10 +49,28 @@ export function TodaySheet(view: TodayView) {
         </div>
         <aside>
           {view.left.length ? <Left view={view} /> : null}
+          {view.ready.length ? (
+            <Column>
+              <header><Heading>Have ready</Heading><Quiet as="span">{view.ready.length}</Quiet></header>
+              {view.ready.map((r, i) => <Line key={i}><div>{r.what}<Quiet>{r.when}</Quiet></div></Line>)}
+            </Column>
+          ) : null}
+          {view.cautions.length ? (
+            <Column>
+              <header><Heading>With care</Heading></header>
+              {view.cautions.map((c) => <div key={c.of}><Quiet>{c.of}</Quiet><Cautions cautions={c.cautions} of={c.of} /></div>)}
+            </Column>
+          ) : null}
           {view.onTheTable.length ? (
             <Column>
               <header><Heading>On the table</Heading><Quiet as="span">{view.onTheTable.length} {view.onTheTable.length === 1 ? 'book' : 'books'}</Quiet></header>
               {view.onTheTable.map((b, i) => <Line key={i}><div><Title>{b.title}</Title><Quiet>{[b.pages, b.role === 'spine' ? 'the spine, aloud' : b.role === 'together' ? 'aloud' : b.role === 'reference' ? 'for you' : b.reader || 'to browse'].filter(Boolean).join(' · ')}</Quiet></div></Line>)}
+            </Column>
+          ) : null}
+          {view.questions.length ? (
+            <Column>
+              <header><Heading>Asked along the way</Heading><Quiet as="span">{view.questions.length} open</Quiet></header>
+              {view.questions.map((q) => <Line key={q.id}><div>{q.text}<Quiet>{q.who}</Quiet></div></Line>)}
             </Column>
           ) : null}
         </aside>

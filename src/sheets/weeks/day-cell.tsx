@@ -13,7 +13,7 @@ import { Small } from '@/kit/text';
 import { colour, face } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { ink, move, rubOut } from './actions';
-import type { LessonRoom, WeekDay } from './load';
+import type { LessonRoom, OtherRoom, WeekDay } from './load';
 
 const DRAGGED = 'application/x-hausplan-lesson';
 
@@ -34,9 +34,16 @@ export function DayCell({ day, schoolDays, unitId }: { day: WeekDay; schoolDays:
   });
   return (
     <Cell ref={ref} {...dropProps} $over={isDropTarget} aria-label={`${shortDate(day.date)}, lessons`} role="group">
+      {day.others.filter((o) => o.window === 'morning').map((o) => <Other key={o.partId} other={o} />)}
       {day.lessons.map((l) => <Lesson key={l.lessonId} lesson={l} date={day.date} schoolDays={schoolDays} ofOther={l.unitId !== unitId} />)}
+      {day.others.filter((o) => o.window !== 'morning').map((o) => <Other key={o.partId} other={o} />)}
     </Cell>
   );
+}
+
+/** A part of no lesson: it has its day, and is ticked on Today. */
+function Other({ other: o }: { other: OtherRoom }) {
+  return <OtherBox $state={o.missed ? 'pencil' : o.state} title={`${o.title}, ${o.minutes} min, ${o.window}`}><b style={{ textDecoration: o.missed ? 'line-through' : undefined }}>{o.title}</b><small>{o.missed ? 'left out' : lengthText(o.minutes)}</small></OtherBox>;
 }
 
 function Lesson({ lesson: l, date, schoolDays, ofOther }: { lesson: LessonRoom; date: string; schoolDays: string[]; ofOther: boolean }) {
@@ -88,5 +95,6 @@ const Cell = styled.div<{ $over: boolean }>`display: flex; flex-direction: colum
 const RoomButton = styled(AriaButton)<{ $state: RoomState; $movable: boolean }>`
   ${roomLines} width: 100%; text-align: left; padding: 7px 9px; display: grid; gap: 3px; cursor: ${(p) => (p.$movable ? 'grab' : 'pointer')}; min-height: 72px; align-content: start;
 `;
+const OtherBox = styled.div<{ $state: RoomState }>`${roomLines} padding: 3px 9px; display: flex; justify-content: space-between; gap: 8px; align-items: baseline; b { font-weight: 600; font-size: 13px; line-height: 1.25; overflow-wrap: anywhere; } small { font-size: 12px; color: ${colour.graphite}; white-space: nowrap; }`;
 const Title = styled.b`font: 600 16px/1.2 ${face.title}; overflow-wrap: anywhere;`;
 const Strips = styled.span`display: flex; gap: 3px; flex-wrap: wrap; margin-top: 2px;`;

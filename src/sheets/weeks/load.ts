@@ -1,6 +1,8 @@
 import { addDays, dayMonth, mondayOf } from '@/core/calendar/dates';
 import { schoolDays } from '@/core/calendar/school-days';
+import { cautionsFor, shown } from '@/core/cautions/match';
 import { partMinutes } from '@/core/layout/input';
+import { toPrepare } from '@/core/prep/get-ready';
 import { reasonInWords } from '@/core/layout/reasons';
 import { unitDays, type UnitDay } from '@/core/layout/unit-days';
 import { verdictInWords, verdictOf, type Verdict } from '@/core/layout/verdict';
@@ -55,6 +57,8 @@ export interface WeekDay {
   leadMinutes: number;
   lessons: LessonRoom[];
   others: OtherRoom[];
+  /** What is to be got ready on this day, and for which part. */
+  ready: { what: string; for: string; caution: boolean }[];
   /** By child id. */
   lanes: Record<string, LaneDay>;
 }
@@ -119,6 +123,8 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
   const stateOf = (sittings: typeof ofWeek): RoomState =>
     sittings.length && sittings.every((s) => done.has(s.partId)) ? 'done' : sittings.some((s) => s.state === 'ink') ? 'ink' : 'pencil';
 
+  const ready = toPrepare(plan);
+  const cautious = new Set(plan.parts.filter((p) => p.preparations.length && shown(cautionsFor(p, plan.children, plan.family?.allergies ?? [], monday)).length).map((p) => p.id));
   const days = dates.map((date): WeekDay => {
     const sittings = ofWeek.filter((s) => s.date === date).sort((a, b) => order.get(a.partId)! - order.get(b.partId)!);
     let leadMinutes = 0;
@@ -140,7 +146,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
     for (const [childId, own] of laneSittings) lanes[childId].state = stateOf(own);
     const together = sittings.filter((s) => { const p = parts.get(s.partId)!; return p.lessonId === null && !OWN_WORK_KINDS.includes(p.kind); });
     return {
-      date, leadMinutes, lanes,
+      date, leadMinutes, lanes, ready: ready.filter((r) => r.date === date || (r.date < date && r.date > (dates[dates.indexOf(date) - 1] ?? addDays(date, -1)) && r.date >= monday)).map((r) => ({ what: r.what, for: r.part, caution: cautious.has(r.partId) })),
       others: together.map((s): OtherRoom => {
         const part = parts.get(s.partId)!;
         const { unit: u } = homeOf(part);

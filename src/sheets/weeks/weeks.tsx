@@ -39,7 +39,7 @@ export function WeeksSheet(view: WeeksView) {
           <div><UnitRuler days={view.unitDays} today={view.today} wishedEnd={unit.wishedEnd} says={view.says} />{verdict && !verdict.meetsEnd ? <Caution>{view.says}</Caution> : <Quiet>{view.says}</Quiet>}</div>
         </Length>
       ) : null}
-      {view.hasYear && days.every((d) => !d.lessons.length) ? <Quiet>Nothing of any unit is in this week.</Quiet> : null}
+      {view.hasYear && days.every((d) => !d.lessons.length && !d.others.length) ? <Quiet>Nothing of any unit is in this week.</Quiet> : null}
     </Frame>
   );
 }
@@ -69,6 +69,8 @@ function WeekGrid({ view }: { view: WeeksView }) {
             <span>{d.closed ? 'a day off' : d.leadMinutes ? <>you {lengthText(d.leadMinutes)}</> : ''}</span>
           </Day>
         ))}
+        {days.some((d) => d.ready.length) ? <Label>Get ready</Label> : null}
+        {days.some((d) => d.ready.length) ? days.map((d) => <Ready key={`ready ${d.date}`}>{d.ready.map((r, i) => <li key={i} title={`for ${r.for}`}>{r.what}{r.caution ? <b> (with care)</b> : null}</li>)}</Ready>) : null}
         <Label>Together</Label>
         {days.map((d) => <DayCell key={d.date} day={d} schoolDays={view.schoolDays} unitId={view.unit?.id} />)}
         {children.map((c) => [
@@ -96,6 +98,7 @@ function WeekGrid({ view }: { view: WeeksView }) {
 const Scroll = styled.div`overflow-x: auto; padding: 3px; margin: -3px; ${paper} { overflow: visible; }`;
 const Grid = styled.div`display: grid; gap: 8px 6px; ${narrow} { min-width: 860px; } ${paper} { min-width: 0; }`;
 const Day = styled.div<{ $today: boolean }>`display: flex; flex-wrap: wrap; justify-content: space-between; align-items: baseline; gap: 0 8px; padding: 0 6px; span { white-space: nowrap; } border-bottom: ${(p) => (p.$today ? `3px solid ${colour.ink}` : '3px solid transparent')}; b { font-size: 15px; } span { font-size: 12.5px; color: ${colour.graphite}; }`;
+const Ready = styled.ul`background: ${colour.paper}; border: 1px solid ${colour.rule}; padding: 5px 8px; font-size: 13px; line-height: 1.35; b { color: ${colour.red}; }`;
 const Label = styled.div`font-weight: 700; padding-top: 6px; min-width: 0;`;
 const Lane = styled.div`display: grid; min-height: 52px; min-width: 0; & > div { display: flex; flex-direction: column; } & > div > p:last-of-type { margin-bottom: 9px; } & > div > div:last-child { margin-top: auto; }`;
 const Work = styled.p`font-size: 13.5px; line-height: 1.3; overflow-wrap: anywhere; display: -webkit-box; -webkit-line-clamp: 3; -webkit-box-orient: vertical; overflow: hidden; ${paper} { -webkit-line-clamp: 9; }`;

@@ -1,41 +1,148 @@
-import { addDays, mondayOf } from '@/core/calendar/dates';
-import { schoolDays, yearFigures, type YearFigures } from '@/core/calendar/school-days';
-import { homes } from '@/core/plan/lookup';
+import { addDays, mondayOf, shortDate } from '@/core/calendar/dates';
+import { blockName, schoolDays, yearFigures, type SchoolDay, type YearFigures } from '@/core/calendar/school-days';
+import { seasonOf } from '@/core/calendar/seasons';
+import { amountInYear } from '@/core/layout/recurring';
+import { rhythmInWords } from '@/core/layout/rule-words';
+import { verdictOf } from '@/core/layout/verdict';
+import { doneParts, groupBy, homes, lessonsOf } from '@/core/plan/lookup';
+import type { Plan } from '@/core/plan/plan';
+import type { Unit } from '@/core/plan/unit';
 import type { SchoolYear } from '@/core/plan/year';
+import type { HatchName } from '@/kit/hatch';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
+
+export interface PlacedUnit {
+  id: string;
+  title: string;
+  starts: string;
+  first: string;
+  last: string;
+  wishedEnd: string | null;
+  /** Up to where it is taught, and up to where it is in ink. */
+  doneTo: string;
+  inkTo: string;
+  state: 'pencil' | 'ink' | 'done';
+  lessons: number;
+  /** Its length is only hoped for: there are no lessons. */
+  hoped: boolean;
+  hatches: HatchName[];
+  note: string;
+}
+
+export interface WaitingUnit {
+  id: string;
+  title: string;
+  lessons: number;
+  hopedWeeks: number | null;
+  perWeek: number;
+  season: Unit['season'];
+  wish: string;
+  deeper: boolean;
+  askedBy: string;
+  who: string;
+}
 
 export interface YearView {
   info: FrameInfo;
   today: string;
   year: SchoolYear | null;
   figures?: YearFigures;
-  /** Every calendar week of the year: its Monday, its school days, its block if it has one, and the units with a part in it. */
-  weeks: { monday: string; days: number; done: number; block: number | null }[];
-  units: { id: string; title: string; first: string; last: string; state: 'pencil' | 'ink'; hatches: string[] }[];
+  /** Every calendar week of the year: its Monday, its school days and those gone by, its block if it has one. */
+  weeks: { monday: string; days: number; done: number; short: number; block: number | null; name: string; off: string }[];
+  /** Units by the children who are in them; a lane has as many rows as units stand side by side. */
+  lanes: { who: string; rows: PlacedUnit[][] }[];
+  daily: { id: string; title: string; says: string; first: string; last: string }[];
+  waiting: WaitingUnit[];
+  /** The school days, for arithmetic in the open. */
+  days: SchoolDay[];
+  /** School days gone by, and all of them; what the family means to keep. */
+  kept: number;
+  lessons: number;
+  worthALook: { says: string; detail: string; urgent: boolean; unitId?: string }[];
 }
 
 export async function loadYear(params: SearchParams): Promise<YearView> {
   const { plan, info, today } = await load(params);
   const { year } = plan;
-  if (!year) return { info, today, year, weeks: [], units: [] };
+  const waiting = plan.units.filter((u) => u.waiting || !year).map((u) => waitingUnit(plan, u));
+  if (!year) return { info, today, year, weeks: [], lanes: [], daily: [], waiting, days: [], kept: 0, lessons: 0, worthALook: [] };
   const days = schoolDays(year);
   const figures = yearFigures(year, days);
-  const weeks: YearView['weeks'] = [];
-  for (let w = 0; w < figures.calendarWeeks; w++) {
+  const weeks = Array.from({ length: figures.calendarWeeks }, (_, w): YearView['weeks'][number] => {
     const monday = addDays(mondayOf(year.starts), 7 * w);
     const inWeek = days.filter((d) => d.monday === monday);
-    weeks.push({ monday, days: inWeek.length, done: inWeek.filter((d) => d.date < today).length, block: inWeek[0]?.block ?? null });
-  }
-  const homeOf = homes(plan);
-  const unitOf = new Map(plan.parts.map((p) => [p.id, homeOf(p).unit?.id]));
-  const units = plan.units.flatMap((u) => {
-    const sittings = plan.sittings.filter((s) => unitOf.get(s.partId) === u.id);
-    if (!sittings.length) return [];
-    const dates = sittings.map((s) => s.date).sort();
-    return [{
-      id: u.id, title: u.title, first: dates[0], last: dates.at(-1)!, state: sittings.some((s) => s.state === 'ink') ? ('ink' as const) : ('pencil' as const),
-      hatches: plan.children.filter((c) => u.childIds.includes(c.id)).map((c) => c.hatch),
-    }];
+    const off = year.daysOff.filter((o) => o.first <= addDays(monday, 6) && o.last >= monday).map((o) => o.label || o.kind);
+    const block = inWeek[0]?.block ?? null;
+    return { monday, days: inWeek.length, done: inWeek.filter((d) => d.date < today).length, short: inWeek.filter((d) => d.ends < year.dayEnds).length, block, name: block === null ? '' : blockName(year, block), off: off.join(', ') };
   });
-  return { info, today, year, figures, weeks, units };
+  const placed = plan.units.filter((u) => !u.waiting).map((u) => ({ unit: u, is: placedUnit(plan, u, days) }));
+  const lanes = [...groupBy(placed, ({ unit }) => whoOf(plan, unit))].map(([who, units]) => ({ who, rows: sideBySide(units.map((u) => u.is)) }));
+  lanes.sort((a, b) => Number(b.who === 'Everyone') - Number(a.who === 'Everyone'));
+  const daily = plan.rules.filter((r) => r.unitId === null).map((r) => {
+    const { times, total } = amountInYear(r, undefined, days);
+    const who = r.childIds ? plan.children.filter((c) => r.childIds!.includes(c.id)).map((c) => c.name).join(', ') : '';
+    return { id: r.id, title: r.title, first: r.first && r.first > year.starts ? r.first : year.starts, last: r.last && r.last < year.ends ? r.last : year.ends, says: [who, rhythmInWords(r.rhythm), r.amount === null ? `${times} times` : `${total.toLocaleString('en')} ${r.amountOf} by ${shortDate(year.ends)}`].filter(Boolean).join(' · ') };
+  });
+  return {
+    info, today, year, figures, weeks, lanes, daily, waiting, days,
+    kept: days.filter((d) => d.date < today).length,
+    lessons: plan.lessons.filter((l) => placed.some((p) => p.unit.id === l.unitId)).length,
+    worthALook: look(plan, placed, days, today),
+  };
+}
+
+function whoOf(plan: Plan, unit: Unit): string {
+  const names = plan.children.filter((c) => unit.childIds.includes(c.id)).map((c) => c.name);
+  return names.length === plan.children.length && names.length > 1 ? 'Everyone' : names.join(', ');
+}
+
+function placedUnit(plan: Plan, u: Unit, days: SchoolDay[]): PlacedUnit {
+  const homeOf = homes(plan);
+  const done = doneParts(plan);
+  const own = new Set(plan.parts.filter((p) => (p.lessonId !== null || p.ruleId === null) && homeOf(p).unit?.id === u.id).map((p) => p.id));
+  const sittings = plan.sittings.filter((s) => own.has(s.partId));
+  const dates = sittings.map((s) => s.date).sort();
+  const lessons = lessonsOf(plan, u.id).length;
+  const hopedEnd = addDays(u.starts, 7 * (u.hopedWeeks ?? 2) - 3);
+  const ink = sittings.filter((s) => s.state === 'ink' || done.has(s.partId)).map((s) => s.date).sort().at(-1) ?? '';
+  const taught = sittings.filter((s) => done.has(s.partId)).map((s) => s.date).sort().at(-1) ?? '';
+  const last = dates.at(-1) ?? (u.wishedEnd || hopedEnd);
+  return {
+    id: u.id, title: u.title, starts: u.starts, first: dates[0] ?? days.find((d) => d.date >= u.starts)?.date ?? u.starts, last, wishedEnd: u.wishedEnd, doneTo: taught, inkTo: ink, lessons, hoped: !lessons,
+    state: sittings.length && sittings.every((s) => done.has(s.partId)) ? 'done' : ink ? 'ink' : 'pencil',
+    hatches: plan.children.filter((c) => u.childIds.includes(c.id)).map((c) => c.hatch),
+    note: [u.season, u.wish, u.deeper ? 'comes back deeper' : ''].filter(Boolean).join(', '),
+  };
+}
+
+function waitingUnit(plan: Plan, u: Unit): WaitingUnit {
+  return {
+    id: u.id, title: u.title, lessons: lessonsOf(plan, u.id).length, hopedWeeks: u.hopedWeeks, perWeek: u.lessonsPerWeek ?? 3, season: u.season, wish: u.wish, deeper: u.deeper,
+    askedBy: plan.children.find((c) => c.id === u.askedBy)?.name ?? '', who: whoOf(plan, u),
+  };
+}
+
+/** Units in as few rows as it takes for none to lie on another. */
+function sideBySide(units: PlacedUnit[]): PlacedUnit[][] {
+  const rows: PlacedUnit[][] = [];
+  for (const u of [...units].sort((a, b) => (a.first < b.first ? -1 : 1))) {
+    const row = rows.find((r) => r[r.length - 1].last < u.first);
+    if (row) row.push(u);
+    else rows.push([u]);
+  }
+  return rows;
+}
+
+function look(plan: Plan, placed: { unit: Unit; is: PlacedUnit }[], days: SchoolDay[], today: string): YearView['worthALook'] {
+  const found: YearView['worthALook'] = [];
+  for (const { unit, is } of placed) {
+    const verdict = verdictOf(plan, unit.id, today);
+    if (verdict && verdict.placed < verdict.lessons) found.push({ unitId: unit.id, urgent: true, says: `“${unit.title}” does not fit into the year`, detail: `${verdict.lessons - verdict.placed} of its ${verdict.lessons} lessons have no day` });
+    else if (verdict && !verdict.meetsEnd && unit.wishedEnd) found.push({ unitId: unit.id, urgent: true, says: `“${unit.title}” ends after you wished`, detail: `${shortDate(is.last)} instead of ${shortDate(unit.wishedEnd)}${verdict.remedy ? `; ${verdict.remedy.lessonsPerWeek} a week would meet it` : ''}` });
+    const [a, b] = [is.first, is.last].map((date) => days.find((d) => d.date >= date) ?? days.at(-1));
+    if (a && b && b.block > a.block) found.push({ unitId: unit.id, urgent: false, says: `“${unit.title}” runs past a break`, detail: `${shortDate(is.first)} to ${shortDate(is.last)}` });
+    const season = seasonOf(is.first, plan.year?.country);
+    if (unit.season && season !== unit.season && seasonOf(is.last, plan.year?.country) !== unit.season) found.push({ unitId: unit.id, urgent: false, says: `“${unit.title}” wants ${unit.season}`, detail: `it stands in ${season}${unit.wish ? `; ${unit.wish}` : ''}` });
+  }
+  return found;
 }

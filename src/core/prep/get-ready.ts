@@ -1,0 +1,30 @@
+/** What must be got ready, and when: each preparation counted back from the day its part stands on. */
+import { addDays } from '../calendar/dates';
+import { byId, doneParts, homes } from '../plan/lookup';
+import type { IsoDate } from '../plan/measures';
+import type { Plan } from '../plan/plan';
+
+export interface ToPrepare {
+  /** The day on which it is to be done. */
+  date: IsoDate;
+  what: string;
+  partId: string;
+  part: string;
+  lesson: string;
+  /** The day it is for. */
+  on: IsoDate;
+}
+
+/** Preparations of all parts that stand on a day and are not done, in the order of the days they are to be done on. */
+export function toPrepare(plan: Plan): ToPrepare[] {
+  const parts = byId(plan.parts);
+  const homeOf = homes(plan);
+  const done = doneParts(plan);
+  return plan.sittings
+    .filter((s) => !done.has(s.partId))
+    .flatMap((s): ToPrepare[] => {
+      const part = parts.get(s.partId)!;
+      return part.preparations.map((p) => ({ date: addDays(s.date, -p.daysBefore), what: p.what, partId: part.id, part: part.title, lesson: homeOf(part).lesson?.title ?? '', on: s.date }));
+    })
+    .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
+}

@@ -1,0 +1,114 @@
+/** The ways to a lesson list, and what a pasted text becomes by each: lines with what they are, faults, and lessons. */
+import { lessonsFrom, MOST_LINES, readContents, type ContentsLine } from '@/core/formats/contents';
+import { blankDraftPart, type Draft, type DraftPart, type LineFault } from '@/core/formats/draft';
+import { draftsFromGuide, MOST_GUIDE_LINES, readGuide, type GuideBecomes, type GuideLine } from '@/core/formats/guide';
+import { readLessonsCsv } from '@/core/formats/lessons-csv';
+import { cardsFrom, dealtToLessons, draftsFromActivities, draftsFromCards, draftsFromQuestions, readActivities } from '@/core/formats/packs';
+import { suppliesText } from '@/core/formats/supplies';
+
+export const SOURCES = [
+  { value: 'contents', name: 'a contents page', label: 'Contents', help: 'One line for each; page numbers and numbering may stay. Indented lines become topics.' },
+  { value: 'guide', name: 'a guide', label: 'The guide', help: 'Headings become lessons. Objective:, Read:, Do:, You need:, Prepare:, Words: and Recall: are understood.' },
+  { value: 'table', name: 'a table (CSV)', label: 'The table', help: 'Columns lesson, objective, pages, part, kind, minutes, you, window, wait, supplies, doing, optional. A row a part.' },
+  { value: 'activities', name: 'a pack of activities', label: 'The activities', help: 'One to a line: Felt balls, 35 min; wool 20 g; dries overnight.' },
+  { value: 'cards', name: 'a set of cards', label: 'The cards', help: 'Their names, one to a line, or only how many there are.' },
+  { value: 'questions', name: 'a list of questions', label: 'The questions', help: 'One to a line. Each becomes a lesson, and stays open until it is answered.' },
+] as const;
+export type Source = (typeof SOURCES)[number]['value'];
+
+export interface Row {
+  key: string;
+  /** Number of the lesson it begins; 0 when it begins none. */
+  number: number;
+  text: string;
+  note: string;
+  doubt: string;
+  line: number;
+  /** What it becomes, where that can be changed. */
+  becomes?: string;
+  /** How deep it stands under its lesson. */
+  depth: number;
+  out: boolean;
+}
+
+export interface Reading {
+  rows: Row[];
+  lessons: number;
+  says: string;
+  faults: LineFault[];
+  contents?: ContentsLine[];
+  drafts?: Draft[];
+  activities?: DraftPart[];
+  places?: number[];
+}
+
+export const CONTENTS_BECOMES: Record<ContentsLine['becomes'], string> = { lesson: 'a lesson', topic: 'a topic of the lesson above', nothing: 'left out' };
+export const GUIDE_BECOMES: Record<GuideBecomes, string> = { lesson: 'a lesson', objective: 'its objective', pages: 'its pages', topic: 'a topic', part: 'a part', doing: 'directions', supplies: 'supplies', preparation: 'to get ready', words: 'words', recall: 'for recall', nothing: 'left out' };
+
+export interface How {
+  /** What the parent has changed, by line. */
+  changes: Record<number, string>;
+  pagesOfBook: number | null;
+  secondLevel: boolean;
+  perLesson: number;
+  /** Activities go on the lessons there are. */
+  onLessons: boolean;
+  lessonsThere: number;
+}
+
+export function readSource(source: Source, text: string, how: How): Reading {
+  const most = source === 'contents' ? MOST_LINES : MOST_GUIDE_LINES;
+  const long: LineFault[] = text.split('\n').length > most ? [{ line: most + 1, what: `more than ${most} lines; paste it in pieces` }] : [];
+  if (!text.trim()) return { rows: [], lessons: 0, says: '', faults: [] };
+  switch (source) {
+    case 'contents': return fromContents(text, how, long);
+    case 'guide': return fromGuide(text, how, long);
+    case 'table': {
+      const { drafts, faults, unknown } = readLessonsCsv(text);
+      return { ...fromDrafts(drafts), faults: [...long, ...faults], says: `${count(drafts.length, 'lesson')}, ${count(drafts.reduce((n, d) => n + d.parts.length, 0), 'part')}${unknown.length ? `; not used: ${unknown.join(', ')}` : ''}` };
+    }
+    case 'activities': {
+      const { activities, faults } = readActivities(text);
+      const parts: DraftPart[] = activities.map(({ line: _, ...a }) => a);
+      if (!how.onLessons) return { ...fromDrafts(draftsFromActivities(parts, how.perLesson)), faults: [...long, ...faults] };
+      const places = dealtToLessons(parts.length, how.lessonsThere);
+      return {
+        lessons: 0, faults: [...long, ...faults], activities: parts, places, says: `${count(parts.length, 'activity', 'activities')} on ${count(new Set(places).size, 'lesson')}`,
+        rows: parts.map((p, i) => ({ key: `${i}`, number: 0, text: p.title, note: `on lesson ${places[i] + 1} · ${partNote(p)}`, doubt: '', line: activities[i].line, depth: 0, out: false })),
+      };
+    }
+    case 'cards': return { ...fromDrafts(draftsFromCards(cardsFrom(text), how.perLesson)), faults: long };
+    case 'questions': return { ...fromDrafts(draftsFromQuestions(text)), faults: long };
+  }
+}
+
+function fromContents(text: string, how: How, faults: LineFault[]): Reading {
+  const contents = readContents(text, how.secondLevel ? 1 : 0).map((l): ContentsLine => ({ ...l, becomes: (how.changes[l.line] as ContentsLine['becomes'] | undefined) ?? l.becomes }));
+  const lessons = lessonsFrom(contents, how.pagesOfBook);
+  let number = 0;
+  const rows = contents.map((l): Row => {
+    const n = l.becomes === 'lesson' ? ++number : 0;
+    return { key: `${l.line}`, number: n, text: l.title, note: n && l.page ? pages(lessons[n - 1]) : l.page ? `p. ${l.page}` : '', doubt: l.doubt, line: l.line, becomes: l.becomes, depth: l.becomes === 'topic' ? 1 : 0, out: l.becomes === 'nothing' };
+  });
+  return { rows, lessons: lessons.length, faults, contents, says: `${lessons.length} lessons, ${contents.filter((l) => l.becomes === 'topic').length} topics, ${contents.filter((l) => l.becomes === 'nothing').length} left out` };
+}
+
+function fromGuide(text: string, how: How, faults: LineFault[]): Reading {
+  const lines = readGuide(text).map((l): GuideLine => ({ ...l, becomes: (how.changes[l.line] as GuideBecomes | undefined) ?? l.becomes }));
+  const drafts = draftsFromGuide(lines);
+  let number = 0;
+  const rows = lines.map((l): Row => ({ key: `${l.line}`, number: l.becomes === 'lesson' ? ++number : 0, text: l.text, note: '', doubt: l.doubt, line: l.line, becomes: l.becomes, depth: l.becomes === 'lesson' || l.becomes === 'nothing' ? 0 : 1, out: l.becomes === 'nothing' }));
+  return { rows, lessons: drafts.length, faults, drafts, says: `${count(drafts.length, 'lesson')}, ${count(drafts.reduce((n, d) => n + d.parts.length, 0), 'part')}, ${lines.filter((l) => l.becomes === 'nothing').length} lines left out` };
+}
+
+function fromDrafts(drafts: Draft[]): Omit<Reading, 'faults'> {
+  const rows = drafts.flatMap((d, i): Row[] => [
+    { key: `${i}`, number: i + 1, text: d.title, note: d.firstPage ? pages(d) : '', doubt: '', line: 0, depth: 0, out: false },
+    ...d.parts.map((p, n): Row => ({ key: `${i} ${n}`, number: 0, text: p.title, note: partNote(p), doubt: '', line: 0, depth: 1, out: false })),
+  ]);
+  return { rows, lessons: drafts.length, drafts, says: count(drafts.length, 'lesson') };
+}
+
+const partNote = (p: DraftPart): string => [p.kind === blankDraftPart.kind ? '' : p.kind.replaceAll('-', ' '), p.minutes ? `${p.minutes} min` : '', p.waitAfterHours ? `${p.waitLabel} ${p.waitAfterHours} h` : '', suppliesText(p.supplies)].filter(Boolean).join(' · ');
+const pages = (l: { firstPage: number | null; lastPage: number | null }): string => (l.lastPage && l.lastPage !== l.firstPage ? `pp. ${l.firstPage}–${l.lastPage}` : `p. ${l.firstPage}`);
+const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
