@@ -112,7 +112,7 @@ export function demoPlan(): Plan {
   back({ title: 'Tea and a poem', kind: 'talk', minutes: 20, window: 'afternoon', rhythm: { on: 'weekday', weekday: 1, everyWeeks: 1, startWeek: 1 }, first: '2026-10-12' });
   back({ title: 'Mathematics', kind: 'practice', minutes: 30, lead: 'not-needed', window: 'midday', childIds: olders, rhythm: { on: 'day' }, first: '2026-10-12' });
   back({ title: 'Spelling', kind: 'practice', minutes: 15, lead: 'not-needed', window: 'midday', childIds: olders, rhythm: { on: 'day' }, first: '2026-10-12' });
-  back({ title: 'Questions at breakfast', kind: 'recall', minutes: 5, window: 'morning', amount: 5, amountOf: 'questions', rhythm: { on: 'day' }, first: '2026-10-12' });
+  back({ title: 'At breakfast', kind: 'recall', minutes: 5, window: 'morning', amount: 5, amountOf: 'questions', rhythm: { on: 'day' }, first: '2026-10-12' });
   back({ title: 'Shared class with the other families', kind: 'talk', minutes: 60, lead: 'near', window: 'afternoon', childIds: olders, rhythm: { on: 'weekday', weekday: 4, everyWeeks: 2, startWeek: 2 }, first: '2026-10-12' });
   edit(addUnitPart(unit(FLEECE), activity({ title: 'Talk evening', kind: 'talk', minutes: 45, fixedDate: '2026-11-27', preparations: [{ what: 'Invite the grandparents', daysBefore: 14 }] })));
 

@@ -15,8 +15,8 @@ test('a pencilled lesson is dragged to another day; one in ink is not', async ({
   await atRevision(page, 2);
 
   await page.goto('/weeks?week=2026-10-26');
-  await lesson(page, 9, 'Thu 29 Oct').dragTo(page.getByRole('group', { name: 'Tue 27 Oct, lessons' }));
-  await expect(lesson(page, 9, 'Thu 29 Oct')).toBeVisible();
+  await lesson(page, 9, 'Fri 30 Oct').dragTo(page.getByRole('group', { name: 'Tue 27 Oct, lessons' }));
+  await expect(lesson(page, 9, 'Fri 30 Oct')).toBeVisible();
   await atRevision(page, 2);
 });
 

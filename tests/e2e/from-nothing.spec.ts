@@ -57,7 +57,8 @@ test('a parent plans and teaches a first week by keyboard alone', async ({ page,
     await type(page, /Passage to copy/, FLEECE_PASSAGE);
     await enter(page, 'Begin the unit');
     await expect(page.getByRole('heading', { name: 'Lessons', exact: true })).toBeVisible();
-    await enter(page, 'Paste a contents page');
+    await enter(page, 'From a contents page');
+    await expect(page.getByRole('textbox', { name: 'Contents' })).toBeFocused();
     await page.keyboard.insertText(FLEECE_CONTENTS);
     const becomes = page.getByLabel('What each line becomes');
     await expect(becomes.getByRole('listitem').filter({ hasText: 'Shearing day' })).toContainText('p. 7');

@@ -24,7 +24,7 @@ test('undo shows in a form that was not typed in since', async ({ page }) => {
   await atRevision(page, 2);
   await page.getByRole('button', { name: /^Undo/ }).click();
   await atRevision(page, 3);
-  await expect(minutes).toHaveValue('180');
+  await expect(minutes).toHaveValue('240');
 });
 
 test('an address that names no day or unit still opens', async ({ page }) => {

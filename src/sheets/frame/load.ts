@@ -1,4 +1,4 @@
-/** What every sheet reads first: the plan with its revision, the day, and the unit the sheet is about. */
+/** What every sheet reads first: the plan with its revision, the day, and the unit the sheet is about (`unit=newest`: the one just begun). */
 import { connection } from 'next/server';
 import { isoDate, type IsoDate } from '@/core/plan/measures';
 import { homes } from '@/core/plan/lookup';
@@ -32,7 +32,7 @@ export async function load(params?: SearchParams): Promise<Loaded> {
   const { plan, ...history } = readDrawn(store());
   const asked = (await params)?.unit;
   const now = today();
-  const unit = plan.units.find((u) => u.id === asked) ?? runningUnit(plan, now);
+  const unit = plan.units.find((u) => u.id === asked) ?? (asked === 'newest' ? plan.units.at(-1) : runningUnit(plan, now));
   return {
     plan,
     today: now,

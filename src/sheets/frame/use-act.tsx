@@ -53,11 +53,15 @@ export function ActProvider({ revision, children }: { revision: number; children
   const say = useCallback((says: string) => setToast({ says, at: Date.now() }), []);
   const act = useCallback<ActNow>((run, options = {}) => {
     start(async () => {
-      const turn = queue.current.then(() => run(newest.current));
+      // The next in the queue must be made on what this one stores.
+      const turn = queue.current.then(async () => {
+        const done = await run(newest.current);
+        if (done.is === 'done') newest.current = Math.max(newest.current, done.revision);
+        return done;
+      });
       queue.current = turn.catch(() => undefined);
       const outcome = await turn.catch((): Outcome => ({ is: 'refused', refused: 'Hausplan did not answer, so nothing was stored. What you typed is still here. Check that it is running, then try again.' }));
       if (outcome.is === 'done') {
-        newest.current = Math.max(newest.current, outcome.revision);
         setTrouble(undefined);
         if (outcome.says) say(outcome.says);
         options.then?.(outcome.says);

@@ -20,7 +20,7 @@ export function PartStrip({ parts, longest }: { parts: PartView[]; longest: numb
   );
 }
 
-const SHORT: Partial<Record<PartView['kind'], string>> = { 'read-aloud': 'read', 'own-reading': 'own', 'tell-back': 'tell', copying: 'copy' };
+const SHORT: Partial<Record<PartView['kind'], string>> = { 'read-aloud': 'read', 'own-reading': 'own', 'tell-back': 'tell', copying: 'copy', project: 'piece', recall: 'recall', 'look-back': 'close' };
 
 const Strip = styled.span`display: flex; min-width: 0;`;
 const Piece = styled.span`display: flex; align-items: center; min-width: 22px;`;

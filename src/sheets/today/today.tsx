@@ -34,6 +34,7 @@ export function TodaySheet(view: TodayView) {
         <div>
           {rooms.length ? (
             <>
+              {view.closed ? <Quiet>No school: this is {view.closed}. What stands here was done, or stays.</Quiet> : null}
               <Lanes style={{ gridTemplateColumns: `repeat(${view.children.length}, minmax(0, 1fr))` }}>
                 {view.children.map((c) => (
                   <div key={c.id}>

@@ -126,7 +126,7 @@ function suits(people: UnitView['children'], idea: Idea): string {
 const Title = styled.header`display: flex; justify-content: space-between; align-items: baseline; border-bottom: 1.5px solid ${colour.ink}; padding-bottom: 4px;`;
 const Add = styled.form`display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 10px; align-items: end; padding: 10px 0;`;
 const Line = styled.div<{ $out: boolean }>`
-  display: grid; grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr) auto; gap: 10px; align-items: center; padding: 5px 6px; border-bottom: 1px solid ${colour.rule};
+  display: grid; grid-template-columns: minmax(0, 1fr) 250px 236px; gap: 10px; align-items: center; padding: 5px 6px; border-bottom: 1px solid ${colour.rule};
   & > span:first-child { font: 600 15.5px/1.25 ${face.title}; overflow-wrap: anywhere; text-decoration: ${(p) => (p.$out ? 'line-through' : 'none')}; } ${narrow} { grid-template-columns: 1fr; }
 `;
 const Suits = styled.span`display: flex; flex-wrap: wrap; gap: 3px; align-items: center; button { background: none; border: 0; padding: 3px 2px; cursor: pointer; min-width: 24px; min-height: 24px; } i { display: block; width: 20px; height: 16px; border: 1px dashed ${colour.pencil}; } small { font-size: 12.5px; margin-left: 4px; }`;

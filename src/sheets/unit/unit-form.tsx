@@ -19,7 +19,7 @@ import { dropUnit, saveUnit } from './actions';
 import type { UnitView } from './load';
 
 const KINDS: { kind: Unit['startKinds'][number]; name: string }[] = [{ kind: 'read-aloud', name: 'reading together' }, { kind: 'tell-back', name: 'telling it back' }, { kind: 'copying', name: 'copying' }];
-const FRAMES = [{ value: 'end', name: 'a fixed end' }, { value: 'pace', name: 'a fixed pace' }, { value: 'both', name: 'a pace, and an end it should meet' }, { value: 'open', name: 'open, until interest ends' }] as const;
+const FRAMES = [{ value: 'end', name: 'a fixed end' }, { value: 'pace', name: 'a fixed pace' }, { value: 'both', name: 'a pace and an end' }, { value: 'open', name: 'open, until interest ends' }] as const;
 type FrameKind = (typeof FRAMES)[number]['value'];
 const frameOf = (u: Pick<Unit, 'wishedEnd' | 'lessonsPerWeek'>): FrameKind => (u.wishedEnd && u.lessonsPerWeek ? 'both' : u.wishedEnd ? 'end' : u.lessonsPerWeek ? 'pace' : 'open');
 
@@ -36,7 +36,7 @@ export function UnitForm({ view: { unit, children, firstDay } }: { view: UnitVie
   const [removing, remove] = useState(false);
   const u: Omit<Unit, 'id'> = unit ?? { ...blankUnit, title: '', starts: firstDay, lessonsPerWeek: 3, childIds: children.map((c) => c.id), startKinds: KINDS.map((k) => k.kind) };
   const form = useForm({
-    title: u.title, frame: frameOf(u), starts: u.starts as string | null, wishedEnd: u.wishedEnd, lessonsPerWeek: u.lessonsPerWeek, hopedWeeks: u.hopedWeeks, waiting: u.waiting, childIds: u.childIds, startKinds: u.startKinds,
+    title: u.title, frame: unit ? frameOf(u) : 'both' as FrameKind, starts: u.starts as string | null, wishedEnd: u.wishedEnd, lessonsPerWeek: u.lessonsPerWeek, hopedWeeks: u.hopedWeeks, waiting: u.waiting, childIds: u.childIds, startKinds: u.startKinds,
     goals: u.goals, bigIdeas: u.bigIdeas.join('\n'), vocabulary: u.vocabulary.map((v) => (v.meaning ? `${v.word}: ${v.meaning}` : v.word)).join('\n'), memoryWork: u.memoryWork.join('\n'), passage: u.passage,
     taste: u.taste, shows: u.shows, moneyLimit: fromMinor(u.moneyLimit), prepLimit: u.prepLimit, season: u.season ?? 'any' as NonNullable<Unit['season']> | 'any', wish: u.wish, deeper: u.deeper, askedBy: u.askedBy ?? 'nobody',
   });
@@ -48,7 +48,7 @@ export function UnitForm({ view: { unit, children, firstDay } }: { view: UnitVie
       wishedEnd: frame === 'end' || frame === 'both' ? value.wishedEnd : null, lessonsPerWeek: frame === 'pace' || frame === 'both' ? value.lessonsPerWeek : null,
     }), {
       faults: form.takeFaults,
-      then: () => { form.stored(); if (!unit) router.push('/lessons'); },
+      then: () => { form.stored(); if (!unit) router.push('/lessons?unit=newest'); },
     });
   };
   const inUnit = children.filter((c) => value.childIds.includes(c.id));

@@ -6,6 +6,7 @@ import { useDrop } from 'react-aria/useDrop';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { lengthText, shortDate } from '@/core/calendar/dates';
+import { groupBy } from '@/core/plan/lookup';
 import { Hatch } from '@/kit/hatch';
 import { Menu } from '@/kit/menu';
 import { roomLines, type RoomState } from '@/kit/room';
@@ -34,16 +35,20 @@ export function DayCell({ day, schoolDays, unitId }: { day: WeekDay; schoolDays:
   });
   return (
     <Cell ref={ref} {...dropProps} $over={isDropTarget} aria-label={`${shortDate(day.date)}, lessons`} role="group">
-      {day.others.filter((o) => o.window === 'morning').map((o) => <Other key={o.partId} other={o} />)}
+      <Others others={day.others.filter((o) => o.window === 'morning')} />
       {day.lessons.map((l) => <Lesson key={l.lessonId} lesson={l} date={day.date} schoolDays={schoolDays} ofOther={l.unitId !== unitId} />)}
-      {day.others.filter((o) => o.window !== 'morning').map((o) => <Other key={o.partId} other={o} />)}
+      <Others others={day.others.filter((o) => o.window !== 'morning')} />
     </Cell>
   );
 }
 
-/** A part of no lesson: it has its day, and is ticked on Today. */
-function Other({ other: o }: { other: OtherRoom }) {
-  return <OtherBox $state={o.missed ? 'pencil' : o.state} title={`${o.title}, ${o.minutes} min, ${o.window}`}><b style={{ textDecoration: o.missed ? 'line-through' : undefined }}>{o.title}</b><small>{o.missed ? 'left out' : lengthText(o.minutes)}</small></OtherBox>;
+/** Parts of no lesson: they have their day, and are ticked on Today. Those in one state share a room. */
+function Others({ others }: { others: OtherRoom[] }) {
+  return [...groupBy(others, (o) => (o.missed ? 'pencil' : o.state))].map(([state, rooms]) => (
+    <OtherBox key={state} $state={state as RoomState}>
+      {rooms.map((o) => <li key={o.partId} title={`${o.title}, ${o.minutes} min, ${o.window}: ${o.hatches.map((h) => h.name).join(', ')}`}><b style={{ textDecoration: o.missed ? 'line-through' : undefined }}>{o.title}</b><small>{o.missed ? 'left out' : lengthText(o.minutes)}</small></li>)}
+    </OtherBox>
+  ));
 }
 
 function Lesson({ lesson: l, date, schoolDays, ofOther }: { lesson: LessonRoom; date: string; schoolDays: string[]; ofOther: boolean }) {
@@ -95,6 +100,6 @@ const Cell = styled.div<{ $over: boolean }>`display: flex; flex-direction: colum
 const RoomButton = styled(AriaButton)<{ $state: RoomState; $movable: boolean }>`
   ${roomLines} width: 100%; text-align: left; padding: 7px 9px; display: grid; gap: 3px; cursor: ${(p) => (p.$movable ? 'grab' : 'pointer')}; min-height: 72px; align-content: start;
 `;
-const OtherBox = styled.div<{ $state: RoomState }>`${roomLines} padding: 3px 9px; display: flex; justify-content: space-between; gap: 8px; align-items: baseline; b { font-weight: 600; font-size: 13px; line-height: 1.25; overflow-wrap: anywhere; } small { font-size: 12px; color: ${colour.graphite}; white-space: nowrap; }`;
+const OtherBox = styled.ul<{ $state: RoomState }>`${roomLines} padding: 3px 9px; li { display: flex; justify-content: space-between; gap: 8px; align-items: baseline; padding: 1px 0; } b { font-weight: 600; font-size: 13px; line-height: 1.25; overflow-wrap: anywhere; } small { font-size: 12px; color: ${colour.graphite}; white-space: nowrap; }`;
 const Title = styled.b`font: 600 16px/1.2 ${face.title}; overflow-wrap: anywhere;`;
 const Strips = styled.span`display: flex; gap: 3px; flex-wrap: wrap; margin-top: 2px;`;

@@ -53,6 +53,8 @@ export interface YearView {
   lanes: { who: string; rows: PlacedUnit[][] }[];
   daily: { id: string; title: string; says: string; first: string; last: string }[];
   waiting: WaitingUnit[];
+  /** Days with which a unit can begin: the first of each block to come, and the next school day. */
+  begins: { name: string; date: string }[];
   /** The school days, for arithmetic in the open. */
   days: SchoolDay[];
   /** School days gone by, and all of them; what the family means to keep. */
@@ -65,7 +67,7 @@ export async function loadYear(params: SearchParams): Promise<YearView> {
   const { plan, info, today } = await load(params);
   const { year } = plan;
   const waiting = plan.units.filter((u) => u.waiting || !year).map((u) => waitingUnit(plan, u));
-  if (!year) return { info, today, year, weeks: [], lanes: [], daily: [], waiting, days: [], kept: 0, lessons: 0, worthALook: [] };
+  if (!year) return { info, today, year, weeks: [], lanes: [], daily: [], waiting, begins: [], days: [], kept: 0, lessons: 0, worthALook: [] };
   const days = schoolDays(year);
   const figures = yearFigures(year, days);
   const weeks = Array.from({ length: figures.calendarWeeks }, (_, w): YearView['weeks'][number] => {
@@ -85,6 +87,7 @@ export async function loadYear(params: SearchParams): Promise<YearView> {
   });
   return {
     info, today, year, figures, weeks, lanes, daily, waiting, days,
+    begins: days.filter((d, i) => d.date >= today && (d.block !== days[i - 1]?.block || days[i - 1].date < today)).map((d) => ({ name: days[d.index - 1]?.block === d.block ? 'the next school day' : blockName(year, d.block), date: d.date })),
     kept: days.filter((d) => d.date < today).length,
     lessons: plan.lessons.filter((l) => placed.some((p) => p.unit.id === l.unitId)).length,
     worthALook: look(plan, placed, days, today),

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { useDrag } from 'react-aria/useDrag';
 import styled from 'styled-components';
-import { addDays, shortDate } from '@/core/calendar/dates';
+import { shortDate } from '@/core/calendar/dates';
 import { unitsInRow, type InRow } from '@/core/pacing/pacing';
 import { SEASONS } from '@/core/plan/words';
 import { Button, PlainButton } from '@/kit/button';
@@ -48,14 +48,12 @@ export function Waiting({ view }: { view: YearView }) {
 function Topic({ unit: u, view, isChosen, onChoose }: { unit: WaitingUnit; view: YearView; isChosen: boolean; onChoose: (on: boolean) => void }) {
   const { act } = useAct();
   const { dragProps, isDragging } = useDrag({ getItems: () => [{ [DRAGGED_UNIT]: JSON.stringify({ id: u.id, is: 'start', grab: 0 } satisfies DraggedUnit), 'text/plain': u.title }] });
-  const blocks = [...new Map(view.weeks.filter((w) => w.block).map((w) => [w.block!, w])).values()].filter((w) => addDays(w.monday, 6) >= view.today);
-  const onDay = (date: string): string => view.days.find((d) => d.date >= date && d.date >= view.today)?.date ?? date;
   return (
     <Room {...dragProps} $state="pencil" style={{ opacity: isDragging ? 0.5 : 1 }}>
-      <Link href={`/unit?unit=${u.id}`}>{u.title}</Link>
+      <Link href={`/unit?unit=${u.id}`} draggable={false}>{u.title}</Link>
       <Quiet>{[u.lessons ? `${u.lessons} lessons` : u.hopedWeeks ? `${u.hopedWeeks} weeks, hoped` : '', u.season ?? '', u.deeper ? 'repeat, deeper' : '', u.askedBy ? `asked by ${u.askedBy}` : '', u.who, u.wish].filter(Boolean).join(' · ')}</Quiet>
       <Doings>
-        {view.year ? <Menu label={`Place ${u.title}`} groups={[{ title: 'Begin with', doings: blocks.map((w) => ({ name: `${w.name}, ${shortDate(onDay(w.monday))}`, do: () => act((base) => place(base, { unitId: u.id, starts: onDay(w.monday) })) })) }]}><PlainButton aria-label={`Place ${u.title}`}>Place it ▾</PlainButton></Menu> : null}
+        {view.year ? <Menu label={`Place ${u.title}`} groups={[{ title: 'Begin with', doings: view.begins.map((b) => ({ name: `${b.name}, ${shortDate(b.date)}`, do: () => act((base) => place(base, { unitId: u.id, starts: b.date })) })) }]}><PlainButton aria-label={`Place ${u.title}`}>Place it ▾</PlainButton></Menu> : null}
         {view.year ? <Checkbox isSelected={isChosen} onChange={onChoose} label={`${u.title} in a row`}>in a row</Checkbox> : null}
       </Doings>
     </Room>

@@ -35,7 +35,7 @@ export function YearForm({ year, today }: { year: SchoolYear | null; today: stri
   return (
     <form onSubmit={(e) => { e.preventDefault(); act((base) => saveYear(base, value), { faults: form.takeFaults, then: form.stored }); }}>
       <FieldStack>
-        <Heading>{year ? 'How the year goes' : 'Lay down the school year'}</Heading>
+        {year ? null : <Heading>Lay down the school year</Heading>}
         <FieldRow>
           <DateField label="First day" value={value.starts} onChange={(v) => set('starts', v)} error={error('starts')} />
           <DateField label="Last day" value={value.ends} onChange={(v) => set('ends', v)} error={error('ends')} />

@@ -20,7 +20,7 @@ import type { PlacedUnit, YearView } from './load';
 export const DRAGGED_UNIT = 'application/x-hausplan-unit';
 export interface DraggedUnit { id: string; is: 'start' | 'end'; grab: number }
 
-const ROW = 62;
+const ROW = 72;
 
 export function YearStrip({ view }: { view: YearView }) {
   const { weeks, lanes, daily, today, days } = view;
@@ -62,13 +62,13 @@ export function YearStrip({ view }: { view: YearView }) {
         {[...blocks].map(([block, b]) => <Block key={block} style={{ left: percent(b.from), width: percent(b.to - b.from) }}><span>{b.name}</span></Block>)}
         {weeks.map((w, i) => (w.off && w.days < 5 ? <Off key={w.monday} style={{ left: percent(i), width: percent(1) }} title={`${dayMonth(w.monday)}: ${w.off}`} /> : null))}
         {over !== undefined ? <Over style={{ left: percent(over), width: percent(1) }} /> : null}
+        {today >= weeks[0].monday && mondayOf(today) <= weeks[n - 1].monday ? <Today style={{ left: percent(at(today)) }}><span>today</span></Today> : null}
         {lanes.flatMap((l) => l.rows).map((row, r) => (
           <div key={r} style={{ position: 'relative', height: ROW }}>
             {row.map((u) => <UnitRoom key={u.id} unit={u} view={view} left={at(u.first)} width={Math.max(1.6, at(u.last) - at(u.first) + 0.3)} n={n} />)}
           </div>
         ))}
         {daily.map((d) => <Daily key={d.id} style={{ marginLeft: percent(Math.max(0, at(d.first))), width: percent(Math.min(n, at(d.last) + 0.3) - Math.max(0, at(d.first))) }} title={d.says}><b>{d.title}</b> {d.says}</Daily>)}
-        {today >= weeks[0].monday && mondayOf(today) <= weeks[n - 1].monday ? <Today style={{ left: percent(at(today)) }}><span>today</span></Today> : null}
       </Field>
       <b>School days</b>
       <div>
@@ -99,7 +99,6 @@ function UnitRoom({ unit: u, view, left, width, n }: { unit: PlacedUnit; view: Y
     if (e.shiftKey) endBy(by);
     else startBy(by);
   };
-  const blocks = [...new Map(view.weeks.filter((w) => w.block).map((w) => [w.block!, w])).values()].filter((w) => addDays(w.monday, 6) >= view.today);
   const share = (to: string): number => (to ? Math.min(100, (100 * (daysBetween(u.first, to) + 1)) / (daysBetween(u.first, u.last) + 1)) : 0);
   const percent = (w: number): string => `${(100 * w) / n}%`;
   return (
@@ -117,7 +116,7 @@ function UnitRoom({ unit: u, view, left, width, n }: { unit: PlacedUnit; view: Y
             ...(u.wishedEnd ? [{ name: 'Leave the end open', do: () => act((base) => end(base, { unitId: u.id, wishedEnd: null })) }] : []),
             { name: 'Let it wait', do: () => act((base) => wait(base, u.id)) },
           ] },
-          { title: 'Begin with', doings: blocks.map((w) => ({ name: `${w.name}, ${shortDate(onDay(w.monday))}`, do: () => act((base) => place(base, { unitId: u.id, starts: onDay(w.monday) })) })) },
+          { title: 'Begin with', doings: view.begins.map((b) => ({ name: `${b.name}, ${shortDate(b.date)}`, do: () => act((base) => place(base, { unitId: u.id, starts: b.date })) })) },
         ]}
       >
         <RoomButton $state={u.state} aria-label={`${u.title}, ${dayMonth(u.first)} to ${dayMonth(u.last)}`}>
@@ -147,6 +146,6 @@ const RoomButton = styled(AriaButton)<{ $state: 'pencil' | 'ink' | 'done' }>`
 const Taught = styled.em`position: absolute; left: 0; right: 0; bottom: 0; height: 4px; i { position: absolute; left: 0; top: 0; height: 4px; print-color-adjust: exact; }`;
 const End = styled.div`position: absolute; right: -3px; top: 0; bottom: 0; width: 9px; cursor: ew-resize;`;
 const Daily = styled.div`position: relative; z-index: 1; height: 23px; margin-bottom: 5px; border: 1.5px solid ${colour.ink}; background: ${colour.room}; font-size: 12.5px; line-height: 19px; padding: 0 7px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; b { font-weight: 600; }`;
-const Today = styled.div`position: absolute; top: 0; bottom: -6px; border-left: 3px solid ${colour.ink}; z-index: 3; pointer-events: none; span { position: absolute; top: 3px; left: 4px; font-size: 12px; font-weight: 700; background: ${colour.sheet}; padding: 0 3px; }`;
+const Today = styled.div`position: absolute; top: 0; bottom: -6px; border-left: 3px solid ${colour.ink}; pointer-events: none; span { position: absolute; top: 3px; left: 4px; font-size: 12px; font-weight: 700; background: ${colour.sheet}; padding: 0 3px; }`;
 const Days = styled.div`display: flex; align-items: flex-end; height: 37px; border-bottom: 1.5px solid ${colour.ink}; span { flex: 1; margin-right: 2px; display: flex; flex-direction: column; } i { print-color-adjust: exact; }`;
 const Scale = styled.div`display: flex; justify-content: space-between; font-size: 12.5px; color: ${colour.graphite}; padding-top: 2px; b { color: ${colour.ink}; }`;
