@@ -1,12 +1,13 @@
 /** Plans for tests: one built by hand from a few figures, and arbitrary ones for property tests. */
 import fc from 'fast-check';
-import type { Lesson, Part } from '@/core/plan/lesson';
+import type { Lesson, Part, Rhythm, Rule } from '@/core/plan/lesson';
 import type { Plan } from '@/core/plan/plan';
 import type { SchoolYear } from '@/core/plan/year';
 import type { Unit } from '@/core/plan/unit';
 import { EMPTY_PLAN } from '@/core/plan/plan';
-import { blankChild, blankFamily, blankLesson, blankPart, blankUnit, blankYear } from '@/core/plan/blank';
-import { HATCHES, WINDOWS } from '@/core/plan/words';
+import { blankChild, blankFamily, blankLesson, blankPart, blankRule, blankUnit, blankYear } from '@/core/plan/blank';
+import { blankDraftPart } from '@/core/formats/draft';
+import { HATCHES, IDEA_BECOMES, SEASONS, SHOWS, TASTES, WINDOWS } from '@/core/plan/words';
 
 export const YEAR: SchoolYear = {
   ...blankYear, starts: '2026-08-31', ends: '2027-06-11',
@@ -94,3 +95,32 @@ export const somePlan: fc.Arbitrary<Plan> = fc
       parts,
     }));
   });
+
+const someText = fc.constantFrom('', 'a word', 'Two words, “quoted”', 'line\nbreak', 'ü; \\ , ☂');
+const somePhrase = fc.constantFrom('Wool', 'The dye pot', 'Salt & ropes', 'Ein Wort');
+
+/** A plan with something of everything in it: gathered things, rules, outlines, terms, odd days, parts of the unit and of the family. */
+export const someFullPlan: fc.Arbitrary<Plan> = fc
+  .tuple(
+    somePlan,
+    fc.record({
+      waiting: fc.boolean(), goals: someText, taste: fc.subarray([...TASTES]), season: fc.option(fc.constantFrom(...SEASONS), { nil: null }), money: fc.option(fc.nat(100_000), { nil: null }), shows: fc.constantFrom(...SHOWS),
+      answers: fc.array(someText, { maxLength: 3 }), ideas: fc.array(fc.tuple(somePhrase, fc.constantFrom(...IDEA_BECOMES)), { maxLength: 4 }), objectives: fc.array(fc.tuple(fc.constantFrom('', 'A.1', 'B-2'), somePhrase), { maxLength: 3 }),
+      rhythms: fc.array(fc.constantFrom<Rhythm>({ on: 'day' }, { on: 'weekday', weekday: 3, everyWeeks: 2, startWeek: 1 }, { on: 'week-first', everyWeeks: 1, startWeek: 1 }, { on: 'week-last', everyWeeks: 3, startWeek: 3 }, { on: 'lesson', place: 'first' }, { on: 'after', partId: 'u0l0p0', everyDays: 3, times: 3 }), { maxLength: 3 }),
+      supplies: fc.array(fc.record({ name: somePhrase, amount: fc.option(fc.integer({ min: 1, max: 99 }), { nil: null }), unit: fc.constantFrom('', 'g'), each: fc.boolean() }), { maxLength: 2 }),
+      outdoors: fc.boolean(), recall: fc.array(fc.record({ easy: someText, hard: someText }), { maxLength: 2 }), allergies: fc.subarray(['hazelnut', 'milk']), ofFamily: fc.boolean(),
+    }),
+  )
+  .map(([plan, x]): Plan => ({
+    ...plan,
+    family: { ...plan.family!, allergies: x.allergies, patterns: [{ id: 'w', name: 'A week', days: [{ weekday: 1, closes: false }, { weekday: 5, closes: true }] }] },
+    year: { ...plan.year!, shortDays: [{ id: 's', date: '2026-09-02', ends: 700, label: 'x' }], extraDays: [{ id: 'e', date: '2026-09-05', label: '' }], targetDays: 170, country: 'DE', region: 'BY' },
+    units: plan.units.map((u, i) => ({ ...u, waiting: x.waiting && i === 1, goals: x.goals, taste: x.taste, season: x.season, moneyLimit: x.money, shows: { c1: x.shows }, askedBy: x.waiting ? 'c1' : null, vocabulary: [{ word: 'vat', meaning: x.goals }] })),
+    objectives: x.objectives.map(([code, wording], i) => ({ id: `o${i}`, unitId: 'u0', code, wording })),
+    questions: x.answers.map((answer, i) => ({ id: `q${i}`, unitId: 'u0', childId: i ? 'c1' : null, text: 'Why?', asked: '2026-09-01', answer: answer.trim() })),
+    ideas: x.ideas.map(([text, becomes], i) => ({ id: `i${i}`, unitId: 'u0', text, childIds: ['c1'], becomes })),
+    lessons: plan.lessons.map((l, i) => (i ? l : { ...l, objective: x.goals.trim(), objectiveIds: x.objectives.map((_, n) => `o${n}`), optional: x.outdoors, recall: x.recall.map((r) => ({ easy: r.easy.trim(), hard: r.hard.trim() })) })),
+    parts: [...plan.parts.map((p, i) => (i ? p : { ...p, supplies: x.supplies, outdoors: x.outdoors, preparations: [{ what: 'soak', daysBefore: 1 }], needs: ['kitchen'], seen: ['hot'], todo: x.goals })), aPart('trip', '', { lessonId: null, unitId: 'u0', kind: 'trip' })],
+    rules: x.rhythms.map((rhythm, i): Rule => ({ ...blankRule, id: `r${i}`, unitId: x.ofFamily && rhythm.on !== 'lesson' && rhythm.on !== 'after' ? null : 'u0', title: 'Comes back', kind: 'recall', minutes: 5, rhythm, first: '2026-08-31', last: '2026-12-01' })),
+    outlines: [{ ...blankDraftPart, id: 'kept', title: 'Felt balls', supplies: x.supplies, taste: 'art' }],
+  }));

@@ -1,13 +1,13 @@
 import type Database from 'better-sqlite3';
 import fc from 'fast-check';
-import { mkdtempSync, readdirSync, writeFileSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, readdirSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { redraw } from '@/core/layout/redraw';
 import { canonical } from '@/core/plan/canonical';
 import { EMPTY_PLAN, type Plan } from '@/core/plan/plan';
-import { aPlan, somePlan } from '../../tests/sample-plan';
+import { aPlan, someFullPlan, somePlan } from '../../tests/sample-plan';
 import { currentRevision, readDrawn, redo, StaleRevision, undo, write } from './door';
 import { open } from './open';
 import { readPlan } from './plan';
@@ -24,7 +24,7 @@ beforeEach(() => {
 
 describe('the store', () => {
   it('gives back any plan it was given', () => {
-    fc.assert(fc.property(somePlan, (plan) => {
+    fc.assert(fc.property(someFullPlan, (plan) => {
       const drawn = canonical(redraw(plan, { today: '2026-08-31' }).plan);
       write(db, currentRevision(db), () => 'a plan', to(drawn));
       expect(readPlan(db)).toEqual(drawn);
@@ -49,6 +49,28 @@ describe('the store', () => {
     const again = open(path, migrations);
     expect(again.pragma('user_version', { simple: true })).toBe(2);
     expect(readdirSync(folder).filter((f) => f.startsWith('older.sqlite.before-0002')).length).toBe(1);
+  });
+
+  it('brings a store of the first Hausplan up to date, and loses nothing of it', () => {
+    const first = mkdtempSync(join(tmpdir(), 'hausplan-first-'));
+    copyFileSync('src/data/migrations/0001-plan.sql', join(first, '0001-plan.sql'));
+    const path = join(folder, 'first.sqlite');
+    const old = open(path, first);
+    old.exec(`
+      INSERT INTO family VALUES ('family', 'The house', 180);
+      INSERT INTO child (id, position, name, birth_month, hatch, minutes) VALUES ('c1', 0, 'Junia', '2020-06', 'dots', 90);
+      INSERT INTO unit VALUES ('u1', 0, 'Wool', '2026-08-31', NULL, 3, '["Twist"]', '', '[]');
+      INSERT INTO unit_child VALUES ('u1', 'c1', 0);
+      INSERT INTO lesson VALUES ('l1', 'u1', 0, 'Shearing', 7, 11, '[]', '');
+      INSERT INTO part VALUES ('p1', 'l1', 0, 'activity', 'Card', 30, 'leads', NULL, 0, NULL, 24, 'dries');
+      INSERT INTO part_child VALUES ('p1', 'c1', 0);
+      INSERT INTO sitting VALUES ('s1', 'p1', '2026-08-31', 'morning', 'ink', '{"kind":"inked"}');
+      INSERT INTO mark VALUES ('m1', 'p1', 'c1', '2026-08-31', 'done', '');
+    `);
+    old.close();
+    const plan = readPlan(open(path));
+    expect(plan.parts).toMatchObject([{ id: 'p1', lessonId: 'l1', title: 'Card', childIds: ['c1'], waitAfterHours: 24, supplies: [], unitId: null, ruleId: null }]);
+    expect([plan.marks.length, plan.sittings[0].state, plan.units[0].waiting, plan.family?.allergies, plan.children[0].mouths, plan.lessons[0].lastPage]).toEqual([1, 'ink', false, [], false, 11]);
   });
 
   it('does not open a store of a newer Hausplan', () => {

@@ -84,7 +84,7 @@ test('a lesson is stretched over the week, Monday to Thursday with its close on 
   await page.keyboard.type('23112026', { delay: 20 });
   await page.getByRole('button', { name: 'Begin the unit' }).click();
   await page.getByRole('button', { name: 'From a pack of activities' }).click();
-  await page.getByRole('dialog').getByRole('textbox').first().fill('The great loom, 80 min\nThe small loom, 80 min');
+  await page.getByRole('dialog').getByRole('textbox').last().fill('The great loom, 80 min\nThe small loom, 80 min');
   await page.getByRole('button', { name: 'Make 2 lessons' }).click();
   await row(page, 1).click();
   await page.keyboard.press('Shift+ArrowDown');

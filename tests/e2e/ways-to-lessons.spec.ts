@@ -19,7 +19,7 @@ async function beginUnit(page: Page, topic: string): Promise<void> {
 
 async function from(page: Page, way: string, text: string): Promise<void> {
   await page.getByRole('button', { name: `From ${way}` }).click();
-  await page.getByRole('dialog', { name: 'Add lessons' }).getByRole('textbox').first().fill(text);
+  await page.getByRole('dialog', { name: 'Add lessons' }).getByRole('textbox').last().fill(text);
 }
 
 async function laidOut(page: Page, lessons: number): Promise<void> {
@@ -59,7 +59,7 @@ test('from a table; bad rows are named and nothing is half-applied', async ({ pa
   await expect(dialog.getByRole('alert')).toContainText('row 4: “15-9” are no pages; write 31-38');
   await expect(dialog.getByRole('button', { name: /^Make/ })).toBeDisabled();
   expect(await revision(page)).toBe(before);
-  await dialog.getByRole('textbox').first().fill('Lesson,Pages,Part,Kind,Minutes\nSprings,3-9,Draw a spring,craft,20\n,,Walk to the well,walk,40\nBends,9-15,Look,observation,15');
+  await dialog.getByRole('textbox').last().fill('Lesson,Pages,Part,Kind,Minutes\nSprings,3-9,Draw a spring,craft,20\n,,Walk to the well,walk,40\nBends,9-15,Look,observation,15');
   await dialog.getByRole('button', { name: 'Make 2 lessons' }).click();
   await laidOut(page, 2);
   await expect(aside(page, 1)).toContainText('Walk to the well');
@@ -75,7 +75,7 @@ test('from a pack of activities, and onto the lessons there are', async ({ page 
   await page.getByRole('menuitem', { name: 'a pack of activities' }).click();
   const dialog = page.getByRole('dialog', { name: 'Add lessons' });
   await dialog.getByText('Put them on the 3 lessons there are, in order').click();
-  await dialog.getByRole('textbox').first().fill('Skip stones, 15 min, outdoors\nCount ducks, 15 min\nDraw a bridge, 20 min');
+  await dialog.getByRole('textbox').last().fill('Skip stones, 15 min, outdoors\nCount ducks, 15 min\nDraw a bridge, 20 min');
   await dialog.getByRole('button', { name: 'Put 3 on the lessons' }).click();
   await expect(rows(page)).toHaveCount(3);
   await expect(aside(page, 1)).toContainText('Skip stones, 15 min');

@@ -4,13 +4,18 @@ import type { Lesson, Part } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
 import { spineOf, usesFromContents } from './books';
-import { blankLesson, blankPart } from '../plan/blank';
+import { addDays, mondayOf } from '../calendar/dates';
+import type { SchoolYear } from '../plan/year';
+import { blankLesson, blankPart, blankYear } from '../plan/blank';
 import { GONE, withChanged, type Edit } from './edit';
 
 export type UnitFields = Omit<Unit, 'id'>;
 
 export const addUnit = (fields: UnitFields): Edit => (plan, { newId }) =>
-  check(fields) ?? { plan: { ...plan, units: [...plan.units, { ...fields, id: newId() }] } };
+  check(fields) ?? { plan: { ...plan, year: plan.year ?? plainYear(fields.starts), units: [...plan.units, { ...fields, id: newId() }] } };
+
+/** Days for those who plan no year: Monday to Friday, no rhythm, for a year from the week in which their first unit starts. */
+const plainYear = (starts: string): SchoolYear => ({ ...blankYear, starts: mondayOf(starts), ends: addDays(mondayOf(starts), 363), weeksOff: 0 });
 
 /** Changes a unit; when its frame or its children change, its pencil is drawn afresh. */
 export const editUnit = (id: string, change: Partial<UnitFields>): Edit => (plan) => {

@@ -24,7 +24,7 @@ const Extras = dynamic(() => import('./extras').then((m) => m.Extras), { ssr: fa
 
 type Open = { is: 'part'; part?: PartView } | { is: 'lesson' } | { is: 'extras' } | { is: 'look again'; part: PartView };
 
-export function LessonDetail({ view, lesson, onGone }: { view: LessonsView; lesson: LessonView; onGone: () => void }) {
+export function LessonDetail({ view, lesson, onSplit, onGone }: { view: LessonsView; lesson: LessonView; onSplit: () => void; onGone: () => void }) {
   const { act } = useAct();
   const [open, setOpen] = useState<Open>();
   const close = (): void => setOpen(undefined);
@@ -53,6 +53,7 @@ export function LessonDetail({ view, lesson, onGone }: { view: LessonsView; less
           <PlainButton isDisabled={lesson.number === 1} onPress={() => act((base) => shiftLesson(base, { lessonId: lesson.id, by: -1 }))}>Move up</PlainButton>
           <PlainButton isDisabled={lesson.number === view.lessons.length} onPress={() => act((base) => shiftLesson(base, { lessonId: lesson.id, by: 1 }))}>Move down</PlainButton>
           <PlainButton onPress={() => act((base) => changeLesson(base, lesson.id, { optional: !lesson.optional }))}>{lesson.optional ? 'Not optional' : 'Optional'}</PlainButton>
+          <PlainButton onPress={onSplit}>Split it…</PlainButton>
           {lesson.stretched ? <PlainButton onPress={() => act((base) => gather(base, [lesson.id]))}>Take together again</PlainButton> : null}
           <PlainButton onPress={() => act((base) => dropLessons(base, [lesson.id]), { then: onGone })}>Drop it</PlainButton>
         </Doings>

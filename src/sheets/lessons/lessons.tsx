@@ -68,8 +68,9 @@ export function LessonsSheet(view: LessonsView) {
           <AddLesson unitId={unit.id} onPasted={(text) => setOpen({ is: 'add', source: 'contents', text })} />
           {lessons.length && !unit.waiting ? <Length><Pacing view={view} /></Length> : null}
           <ComesBack view={view} />
+          {lessons.length ? <Quiet><a href={`/files/lessons.csv?unit=${unit.id}`} download="lessons.csv">Save the lessons as a table (CSV)</a></Quiet> : null}
         </div>
-        {at ? <LessonDetail key={at.id} view={view} lesson={at} onGone={() => pick({ ids: [] })} /> : null}
+        {at ? <LessonDetail key={at.id} view={view} lesson={at} onSplit={() => setOpen({ is: 'split' })} onGone={() => pick({ ids: [] })} /> : null}
       </Columns>
       {open?.is === 'add' ? <AddLessons unitId={unit.id} pagesOfBook={view.spinePages} lessonsThere={lessons.length} start={open} onClose={close} /> : null}
       {open?.is === 'group' ? <GroupDialog lessons={shaped} onClose={close} /> : null}

@@ -2,6 +2,7 @@
 import { timetable, type Room } from '@/core/dayplan/timetable';
 import { usesRead } from '@/core/books/reading';
 import { reasonInWords } from '@/core/layout/reasons';
+import { saidToday } from '@/core/recall/said-today';
 import { isLadderKind } from '@/core/ladder/assign';
 import { assignmentKey, byId, homes, lessonsOf } from '@/core/plan/lookup';
 import type { Part } from '@/core/plan/lesson';
@@ -29,6 +30,7 @@ export function dayRooms(plan: Plan, date: string): DayRoom[] {
   const names = new Map([...plan.children.map((c): [string, string] => [c.id, c.name]), ...plan.parts.map((p): [string, string] => [p.id, p.title])]);
   const given = new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
   const read = readingOf(plan);
+  const says = saidToday(plan);
   const missed = new Set(plan.marks.filter((m) => m.outcome === 'missed' && m.date === date).map((m) => m.partId));
   return timetable(plan, date).map((room): DayRoom => {
     const part = parts.get(room.partId)!;
@@ -38,7 +40,7 @@ export function dayRooms(plan: Plan, date: string): DayRoom[] {
     return {
       ...room,
       title: part.title, kind: part.kind, lesson: lesson ? `${numbers.get(lesson.id)} ${lesson.title}` : '',
-      detail: assignment?.wording ?? (read(part, room.childIds[0]) || (missed.has(part.id) ? 'left out this time' : part.prediction || part.todo.split('\n')[0])),
+      detail: assignment?.wording ?? (read(part, room.childIds[0]) || (missed.has(part.id) ? 'left out this time' : says(part, date) || part.prediction || part.todo.split('\n')[0])),
       state: sitting.state, why: reasonInWords(sitting.reason, (id) => names.get(id) ?? ''),
       wait: part.waitAfterHours ? `${part.waitLabel || 'waits'} ${part.waitAfterHours} h` : '',
       canMove: !part.fixedDate || part.ruleId !== null, comesBack: part.ruleId !== null && part.lessonId === null,

@@ -31,7 +31,7 @@ export function UnitSheet(view: UnitView) {
         </Units>
       ) : null}
       {view.children.length === 0 ? <Caution>There are no children yet. <Link href="/setup">Add them first</Link>, then come back.</Caution> : null}
-      {!view.hasYear ? <Caution>There is no school year yet, so lessons cannot fall on days. <Link href="/year">Lay it down</Link>.</Caution> : null}
+      {!view.hasYear && !unit ? <Quiet>You need not plan a year first: lessons fall on Mondays to Fridays until you <Link href="/year">say otherwise</Link>.</Quiet> : null}
       {unit && view.days.length ? (
         <Length aria-labelledby="length">
           <Heading id="length">How long it takes</Heading>

@@ -58,7 +58,7 @@ export interface WeekDay {
   lessons: LessonRoom[];
   others: OtherRoom[];
   /** What is to be got ready on this day, and for which part. */
-  ready: { what: string; for: string; caution: boolean }[];
+  ready: { what: string; for: string; cautions: string[] }[];
   /** By child id. */
   lanes: Record<string, LaneDay>;
 }
@@ -124,7 +124,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
     sittings.length && sittings.every((s) => done.has(s.partId)) ? 'done' : sittings.some((s) => s.state === 'ink') ? 'ink' : 'pencil';
 
   const ready = toPrepare(plan);
-  const cautious = new Set(plan.parts.filter((p) => p.preparations.length && shown(cautionsFor(p, plan.children, plan.family?.allergies ?? [], monday)).length).map((p) => p.id));
+  const cautious = new Map(plan.parts.filter((p) => p.preparations.length).map((p) => [p.id, shown(cautionsFor(p, plan.children, plan.family?.allergies ?? [], monday)).map((c) => c.title.toLowerCase())]));
   const days = dates.map((date): WeekDay => {
     const sittings = ofWeek.filter((s) => s.date === date).sort((a, b) => order.get(a.partId)! - order.get(b.partId)!);
     let leadMinutes = 0;
@@ -146,7 +146,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
     for (const [childId, own] of laneSittings) lanes[childId].state = stateOf(own);
     const together = sittings.filter((s) => { const p = parts.get(s.partId)!; return p.lessonId === null && !OWN_WORK_KINDS.includes(p.kind); });
     return {
-      date, leadMinutes, lanes, ready: ready.filter((r) => r.date === date || (r.date < date && r.date > (dates[dates.indexOf(date) - 1] ?? addDays(date, -1)) && r.date >= monday)).map((r) => ({ what: r.what, for: r.part, caution: cautious.has(r.partId) })),
+      date, leadMinutes, lanes, ready: ready.filter((r) => r.date === date || (r.date < date && r.date > (dates[dates.indexOf(date) - 1] ?? addDays(date, -1)) && r.date >= monday)).map((r) => ({ what: r.what, for: r.part, cautions: cautious.get(r.partId) ?? [] })),
       others: together.map((s): OtherRoom => {
         const part = parts.get(s.partId)!;
         const { unit: u } = homeOf(part);

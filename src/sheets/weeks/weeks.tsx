@@ -70,7 +70,7 @@ function WeekGrid({ view }: { view: WeeksView }) {
           </Day>
         ))}
         {days.some((d) => d.ready.length) ? <Label>Get ready</Label> : null}
-        {days.some((d) => d.ready.length) ? days.map((d) => <Ready key={`ready ${d.date}`}>{d.ready.map((r, i) => <li key={i} title={`for ${r.for}`}>{r.what}{r.caution ? <b> (with care)</b> : null}</li>)}</Ready>) : null}
+        {days.some((d) => d.ready.length) ? days.map((d) => <Ready key={`ready ${d.date}`}>{d.ready.map((r, i) => <li key={i} title={`for ${r.for}`}>{r.what}{r.cautions.length ? <b title={r.cautions.join('; ')}> with care: {r.cautions.slice(0, 2).join(', ')}{r.cautions.length > 2 ? ' …' : ''}</b> : null}</li>)}</Ready>) : null}
         <Label>Together</Label>
         {days.map((d) => <DayCell key={d.date} day={d} schoolDays={view.schoolDays} unitId={view.unit?.id} />)}
         {children.map((c) => [

@@ -60,6 +60,7 @@ export function YearStrip({ view }: { view: YearView }) {
       <Names>{lanes.map((l) => <b key={l.who} style={{ height: l.rows.length * ROW }}>{l.who}</b>)}{daily.length ? <b style={{ height: daily.length * 28 }}>Daily</b> : null}</Names>
       <Field ref={field} {...dropProps} style={{ minHeight: 90 }}>
         {[...blocks].map(([block, b]) => <Block key={block} style={{ left: percent(b.from), width: percent(b.to - b.from) }}><span>{b.name}</span></Block>)}
+        {weeks.map((w, i) => (w.days && i ? <Week key={w.monday} style={{ left: percent(i) }} /> : null))}
         {weeks.map((w, i) => (w.off && w.days < 5 ? <Off key={w.monday} style={{ left: percent(i), width: percent(1) }} title={`${dayMonth(w.monday)}: ${w.off}`} /> : null))}
         {over !== undefined ? <Over style={{ left: percent(over), width: percent(1) }} /> : null}
         {today >= weeks[0].monday && mondayOf(today) <= weeks[n - 1].monday ? <Today style={{ left: percent(at(today)) }}><span>today</span></Today> : null}
@@ -136,6 +137,7 @@ const Months = styled.div`position: relative; height: 20px; overflow: hidden; fo
 const Names = styled.div`padding-top: 26px; display: flex; flex-direction: column; b { overflow: hidden; overflow-wrap: anywhere; line-height: 1.25; padding-top: 6px; font-size: 13.5px; }`;
 const Field = styled.div`position: relative; border-bottom: 2px solid ${colour.ink}; padding: 26px 0 6px;`;
 const Block = styled.div`position: absolute; top: 0; bottom: 0; border: 2px solid ${colour.ink}; border-bottom: 0; background: ${colour.sheet}; font-size: 12.5px; font-weight: 600; color: ${colour.graphite}; padding: 3px 6px; overflow: hidden; white-space: nowrap;`;
+const Week = styled.div`position: absolute; top: 24px; bottom: 0; border-left: 1px solid ${colour.rule}; pointer-events: none;`;
 const Off = styled.div`position: absolute; top: 24px; bottom: 0; background: repeating-linear-gradient(135deg, transparent 0 5px, ${colour.rule} 5px 6px); pointer-events: none;`;
 const Over = styled.div`position: absolute; top: 0; bottom: 0; border: 3px solid ${colour.ink}; pointer-events: none; z-index: 3;`;
 const Place = styled.div`position: absolute; top: 3px; height: ${ROW - 8}px; cursor: grab; z-index: 2;`;

@@ -39,7 +39,7 @@ export function YearSheet(view: YearView) {
         <div>
           {year ? <Waiting view={view} /> : null}
           {year ? <Fold title="How the year goes" says="first and last day, rhythm or terms, weekdays, times, days off, short and extra days"><YearForm year={year} today={view.today} /></Fold> : <YearForm year={year} today={view.today} />}
-          {year ? null : <Quiet>You need not plan a year: a unit can be begun without one, and waits until there are days.</Quiet>}
+          {year ? null : <Quiet>You need not plan a year: begin a unit, and its lessons fall on Mondays to Fridays from the day it starts.</Quiet>}
         </div>
         {year && figures ? <Arithmetic view={view} /> : null}
       </Columns>
