@@ -24,7 +24,7 @@ test('a topic is dragged onto the year, and a unit that has begun is not moved f
   await page.goto('/year');
   const field = page.getByRole('group', { name: /^The year: 41 calendar weeks/ });
   const target = field.getByText('Block 5');
-  await page.getByRole('link', { name: 'Salt' }).locator('xpath=..').dragTo(target);
+  await page.getByRole('link', { name: 'Salt' }).locator('xpath=..').dragTo(target, { sourcePosition: { x: 30, y: 14 } });
   await expect(page.getByRole('button', { name: /^Salt, \d+ Feb to/ })).toBeVisible();
   await atRevision(page, 2);
   await page.getByRole('button', { name: /^From Fleece to Cloth, 12 Oct/ }).focus();
