@@ -9,7 +9,7 @@ export function Fold({ title, says, open, children }: { title: string; /** What 
 }
 
 const Details = styled.details`
-  border-top: 1px solid ${colour.rule};
+  border-top: 1px solid ${colour.rule}; min-width: 0;
   & > summary { cursor: pointer; padding: 8px 0; display: flex; gap: 10px; align-items: baseline; list-style-position: inside; }
   & > summary::before { content: '▸'; font-size: 12px; } &[open] > summary::before { content: '▾'; } & > summary::-webkit-details-marker { display: none; }
   & > summary > span { color: ${colour.graphite}; font-size: 13px; min-width: 0; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }

@@ -71,7 +71,7 @@ test('a broken file is named row by row, and nothing of it is kept', async ({ pa
   await expect(dialog).toContainText('children[0].birthMonth: a month is written YYYY-MM');
   await dialog.getByRole('button', { name: 'I see' }).click();
   await choose(before.replace(/"unitId": "[^"]+"/, '"unitId": "nowhere"'));
-  await expect(dialog).toContainText('lessons[0].unitId: there is no unit “nowhere”');
+  await expect(dialog).toContainText('objectives[0].unitId: there is no unit “nowhere”');
   await dialog.getByRole('button', { name: 'I see' }).click();
   await choose('{"a":');
   await expect(dialog).toContainText('this is not JSON');

@@ -60,7 +60,8 @@ function swept(plan: Plan): Plan {
   const objectiveIds = ids(objectives);
   const lessons = inUnit(plan.lessons).map((l): Lesson => ({ ...l, rungMoves: knownKeys(l.rungMoves), objectiveIds: l.objectiveIds.filter((o) => objectiveIds.has(o)) }));
   const lessonIds = ids(lessons);
-  const rules = plan.rules.filter((r) => r.unitId === null || unitIds.has(r.unitId)).map((r) => ({ ...r, childIds: r.childIds && known(r.childIds) }));
+  // A rule for children who are all gone goes with them; it does not come to be for everyone.
+  const rules = plan.rules.filter((r) => (r.unitId === null || unitIds.has(r.unitId)) && (r.childIds === null || known(r.childIds).length > 0)).map((r) => ({ ...r, childIds: r.childIds && known(r.childIds) }));
   const parts = plan.parts
     .filter((p) => (p.lessonId === null || lessonIds.has(p.lessonId)) && (p.unitId === null || unitIds.has(p.unitId)))
     .map((p) => (p.childIds ? { ...p, childIds: known(p.childIds) } : p));

@@ -93,6 +93,14 @@ describe('what has come back', () => {
     expect(gone.parts.filter((p) => p.lessonId === null)).toMatchObject([{ id: first.id, ruleId: null, fixedDate: '2026-08-31' }]);
     expect(gone.marks).toHaveLength(1);
   });
+  it('goes with the children it is for, and is told apart however long its lesson’s id', () => {
+    const forTwo = after(NINE, addRule(rule({ on: 'day' }, { unitId: null, childIds: ['c2'] })));
+    expect(after(forTwo, (plan) => ({ plan: { ...plan, children: plan.children.filter((c) => c.id !== 'c2') } })).rules).toEqual([]);
+    const long = 'x'.repeat(62);
+    const named = { ...NINE, lessons: NINE.lessons.map((l, i) => ({ ...l, id: `${long}${10 + i}` })), parts: [] };
+    const ids = after(named, addRule(rule({ on: 'lesson', place: 'first' }))).parts.map((p) => p.id);
+    expect([new Set(ids).size, Math.max(...ids.map((id) => id.length)) <= 64]).toEqual([9, true]);
+  });
   it('goes with its unit', () => expect(after(after(NINE, addRule(RULE)), (plan) => ({ plan: { ...plan, units: [] } })).parts).toEqual([]));
   it('hangs on its part: without it, nothing is looked at', () => {
     const drawn = after(NINE, addRule(rule({ on: 'after', partId: 'l1-a', everyDays: 3, times: 4 })));

@@ -100,7 +100,15 @@ const earlier = (a: IsoDate | null | undefined, b: IsoDate | null | undefined): 
 
 function partOf(rule: Rule, id: string, title: string): Part {
   const { kind, minutes, lead, window, childIds } = rule;
-  return { ...blankPart, id: id.slice(0, 64), ruleId: rule.id, kind, title, minutes, lead, window, childIds };
+  return { ...blankPart, id: shortId(id), ruleId: rule.id, kind, title, minutes, lead, window, childIds };
+}
+
+/** An id of at most 64 characters; what would be cut off lives on in a number (FNV-1a, 32 bits), so that two parts never share one. */
+function shortId(id: string): string {
+  if (id.length <= 64) return id;
+  let hash = 0x811c9dc5;
+  for (const c of id) hash = Math.imul(hash ^ c.charCodeAt(0), 0x01000193);
+  return `${id.slice(0, 54)}-${(hash >>> 0).toString(36)}`;
 }
 
 function named(rule: Rule, n: number, of?: number): string {

@@ -8,7 +8,7 @@ import { Button } from '@/kit/button';
 import { TextField } from '@/kit/field';
 import { Menu } from '@/kit/menu';
 import { Quiet } from '@/kit/text';
-import { colour, middling, narrow } from '@/kit/tokens';
+import { colour, middling, narrow, paper } from '@/kit/tokens';
 import { Frame } from '../frame/frame';
 import { useAct } from '../frame/use-act';
 import { dropLessons, gather, mayBeLeftOut, newLesson, swap } from './actions';
@@ -127,7 +127,7 @@ function AddLesson({ unitId, onPasted }: { unitId: string; onPasted: (text: stri
 
 const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 280px; gap: 32px; align-items: start; ${middling} { grid-template-columns: minmax(0, 1fr); }`;
 const Head = styled.div`display: grid; ${columns} padding: 0 6px 4px; font-weight: 600; font-size: 13px; color: ${colour.graphite}; & > :last-child { text-align: right; } ${narrow} { display: none; }`;
-const Add = styled.form`display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 10px; align-items: end; padding: 12px 0 16px 44px; ${narrow} { padding-left: 0; }`;
+const Add = styled.form`display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 10px; align-items: end; padding: 12px 0 16px 44px; ${paper} { display: none; } ${narrow} { padding-left: 0; }`;
 const Length = styled.div`margin: 4px 0 22px;`;
 const First = styled.section`margin-bottom: 18px; display: grid; gap: 10px; ul { display: grid; gap: 8px; } li { display: grid; grid-template-columns: 220px minmax(0, 1fr); gap: 14px; align-items: center; } li > button, li > a { justify-self: start; } ${narrow} { li { grid-template-columns: 1fr; } }`;
 const Bar = styled.div`display: flex; flex-wrap: wrap; gap: 8px 12px; align-items: center; padding: 8px 10px; border: 2px solid ${colour.ink}; background: ${colour.room}; position: sticky; bottom: 62px; z-index: 5;`;

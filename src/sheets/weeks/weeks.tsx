@@ -70,7 +70,7 @@ function WeekGrid({ view }: { view: WeeksView }) {
           </Day>
         ))}
         {days.some((d) => d.ready.length) ? <Label>Get ready</Label> : null}
-        {days.some((d) => d.ready.length) ? days.map((d) => <Ready key={`ready ${d.date}`}>{d.ready.map((r, i) => <li key={i} title={`for ${r.for}`}>{r.what}{r.cautions.length ? <b title={r.cautions.join('; ')}> with care: {r.cautions.slice(0, 2).join(', ')}{r.cautions.length > 2 ? ' …' : ''}</b> : null}</li>)}</Ready>) : null}
+        {days.some((d) => d.ready.length) ? days.map((d) => <Ready key={`ready ${d.date}`}>{d.ready.map((r, i) => <li key={i} title={`for ${r.for}`}>{r.what}{r.cautions.length ? <b title={r.cautions.join('; ')}> with care: {r.cautions[0]}{r.cautions.length > 1 ? ` and ${r.cautions.length - 1} more` : ''}</b> : null}</li>)}</Ready>) : null}
         <Label>Together</Label>
         {days.map((d) => <DayCell key={d.date} day={d} schoolDays={view.schoolDays} unitId={view.unit?.id} />)}
         {children.map((c) => [
@@ -99,7 +99,7 @@ const Scroll = styled.div`overflow-x: auto; padding: 3px; margin: -3px; ${paper}
 const Grid = styled.div`display: grid; gap: 8px 6px; ${narrow} { min-width: 860px; } ${paper} { min-width: 0; }`;
 const Day = styled.div<{ $today: boolean }>`display: flex; flex-wrap: wrap; justify-content: space-between; align-items: baseline; gap: 0 8px; padding: 0 6px; span { white-space: nowrap; } border-bottom: ${(p) => (p.$today ? `3px solid ${colour.ink}` : '3px solid transparent')}; b { font-size: 15px; } span { font-size: 12.5px; color: ${colour.graphite}; }`;
 const Ready = styled.ul`background: ${colour.paper}; border: 1px solid ${colour.rule}; padding: 5px 8px; font-size: 13px; line-height: 1.35; b { color: ${colour.red}; }`;
-const Label = styled.div`font-weight: 700; padding-top: 6px; min-width: 0;`;
+const Label = styled.div`font-weight: 700; padding-top: 6px; min-width: 0; & > span { max-width: 100%; }`;
 const Lane = styled.div`display: grid; min-height: 52px; min-width: 0; & > div { display: flex; flex-direction: column; } & > div > p:last-of-type { margin-bottom: 9px; } & > div > div:last-child { margin-top: auto; }`;
 const Work = styled.p`font-size: 13.5px; line-height: 1.3; overflow-wrap: anywhere; display: -webkit-box; -webkit-line-clamp: 3; -webkit-box-orient: vertical; overflow: hidden; ${paper} { -webkit-line-clamp: 9; }`;
 const Length = styled.section`display: grid; grid-template-columns: 92px minmax(0, 1fr); gap: 6px; margin-top: 24px; align-items: start; & > div { display: grid; gap: 8px; } & > b { display: -webkit-box; -webkit-line-clamp: 3; -webkit-box-orient: vertical; overflow: hidden; } ${narrow} { grid-template-columns: minmax(0, 1fr); }`;

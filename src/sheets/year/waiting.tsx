@@ -13,7 +13,7 @@ import { Checkbox, Choose, NumberField, TextField } from '@/kit/field';
 import { Menu } from '@/kit/menu';
 import { roomLines } from '@/kit/room';
 import { Caution, Heading, Quiet } from '@/kit/text';
-import { colour, face, narrow } from '@/kit/tokens';
+import { colour, face, narrow, paper } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { addTopic, place, placeRow } from './actions';
 import type { WaitingUnit, YearView } from './load';
@@ -99,6 +99,6 @@ const Head = styled.header`display: flex; justify-content: space-between; align-
 const Rooms = styled.div`display: grid; grid-template-columns: repeat(auto-fill, minmax(200px, 1fr)); gap: 8px;`;
 const Room = styled.div<{ $state: 'pencil' }>`${roomLines} padding: 7px 10px; cursor: grab; display: grid; gap: 2px; align-content: start; & > a { font: 600 15.5px/1.2 ${face.title}; overflow-wrap: anywhere; }`;
 const Doings = styled.div`display: flex; justify-content: space-between; gap: 8px; align-items: center; flex-wrap: wrap; label { font-size: 13px; }`;
-const Add = styled.form`display: grid; grid-template-columns: minmax(0, 280px) auto; justify-content: start; gap: 10px; align-items: end; margin-top: 10px;`;
-const Asked = styled.section`margin-top: 18px; display: grid; gap: 8px; ol { font-size: 13.5px; }`;
+const Add = styled.form`display: grid; grid-template-columns: minmax(0, 280px) auto; justify-content: start; gap: 10px; align-items: end; margin-top: 10px; ${paper} { display: none; }`;
+const Asked = styled.section`${paper} { display: none; } margin-top: 18px; display: grid; gap: 8px; ol { font-size: 13.5px; }`;
 const Fields = styled.div`display: grid; grid-template-columns: 170px repeat(3, 120px); gap: 12px; align-items: end; ${narrow} { grid-template-columns: 1fr 1fr; }`;

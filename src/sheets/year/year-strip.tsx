@@ -11,7 +11,7 @@ import { Hatch } from '@/kit/hatch';
 import { Menu } from '@/kit/menu';
 import { roomLines } from '@/kit/room';
 import { Hidden } from '@/kit/text';
-import { colour, face, narrow } from '@/kit/tokens';
+import { colour, face, narrow, paper } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { end, place, wait } from './actions';
 import type { PlacedUnit, YearView } from './load';
@@ -142,7 +142,7 @@ const Off = styled.div`position: absolute; top: 24px; bottom: 0; background: rep
 const Over = styled.div`position: absolute; top: 0; bottom: 0; border: 3px solid ${colour.ink}; pointer-events: none; z-index: 3;`;
 const Place = styled.div`position: absolute; top: 3px; height: ${ROW - 8}px; cursor: grab; z-index: 2;`;
 const RoomButton = styled(AriaButton)<{ $state: 'pencil' | 'ink' | 'done' }>`
-  ${roomLines} width: 100%; height: 100%; padding: 3px 7px; text-align: left; overflow: hidden; cursor: grab; display: block; position: relative;
+  ${roomLines} ${paper} { background: #fff; } width: 100%; height: 100%; padding: 3px 7px; text-align: left; overflow: hidden; cursor: grab; display: block; position: relative;
   b { font: 600 14.5px/1.15 ${face.title}; display: block; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; } small { font-size: 12px; color: ${colour.graphite}; display: block; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; } & > span { display: flex; gap: 3px; position: absolute; left: 6px; bottom: 6px; }
 `;
 const Taught = styled.em`position: absolute; left: 0; right: 0; bottom: 0; height: 4px; i { position: absolute; left: 0; top: 0; height: 4px; print-color-adjust: exact; }`;

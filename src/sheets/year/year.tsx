@@ -106,4 +106,4 @@ function Illness({ today, onClose }: { today: string; onClose: () => void }) {
 
 const count = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' : 's'}`;
 const decimal = (n: number): string => String(Math.round(n * 10) / 10);
-const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 280px; gap: 36px; & > div { display: grid; gap: 22px; align-content: start; } ${middling} { grid-template-columns: minmax(0, 1fr); }`;
+const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 280px; gap: 36px; & > div { display: grid; grid-template-columns: minmax(0, 1fr); gap: 22px; align-content: start; min-width: 0; } ${middling} { grid-template-columns: minmax(0, 1fr); }`;
