@@ -15,16 +15,16 @@ describe('hausplan', () => {
   it('layout prints every part with its day and the reason', () => {
     const { out, code } = call('layout');
     expect(code).toBe(0);
-    expect(out).toContain('From Fleece to Cloth\n  16 lessons, the last on Fri 27 Nov.');
+    expect(out).toContain('From Fleece to Cloth\n  16 lessons, the last on Mon 23 Nov. 4 school days to spare before Fri 27 Nov.');
     expect(out).toMatch(/Mon 2 Nov +afternoon +pencil +Compare with the guesses\. It waits for “Dye pot”\./);
   });
   it('layout --json prints the plan as laid out, which checks', () => {
     const { out } = call('layout', demo, { json: true, fresh: true });
-    expect(call('check', out)).toMatchObject({ code: 0, out: expect.stringContaining('The plan holds: 3 units, 34 lessons') });
+    expect(call('check', out)).toMatchObject({ code: 0, out: expect.stringContaining('The plan holds: 5 units, 34 lessons') });
   });
   it('check names what a plan breaks', () => {
     const plan = JSON.parse(demo);
-    const moved = plan.sittings.find((s: { state: string; date: string }) => s.state === 'pencil' && s.date > '2026-11-01');
+    const moved = plan.sittings.find((s: { partId: string; state: string; date: string }) => s.state === 'pencil' && s.date > '2026-11-01' && plan.parts.find((p: { id: string }) => p.id === s.partId).fixedDate === null);
     moved.date = '2026-11-07';
     expect(call('check', JSON.stringify(plan))).toMatchObject({ code: 1, err: expect.stringContaining('closed-day: ') });
     expect(call('check', '{}')).toMatchObject({ code: 1, err: 'format: this is not a Hausplan file\n' });

@@ -6,7 +6,7 @@ import type { SchoolYear } from '@/core/plan/year';
 import type { Unit } from '@/core/plan/unit';
 import { EMPTY_PLAN } from '@/core/plan/plan';
 import { blankChild, blankFamily, blankLesson, blankPart, blankRule, blankUnit, blankYear } from '@/core/plan/blank';
-import { blankDraftPart } from '@/core/formats/draft';
+import { blankDraftPart } from '@/core/formats/blank-draft';
 import { HATCHES, IDEA_BECOMES, SEASONS, SHOWS, TASTES, WINDOWS } from '@/core/plan/words';
 
 export const YEAR: SchoolYear = {

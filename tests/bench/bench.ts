@@ -48,7 +48,7 @@ function layouts(name: string, given: Plan): Plan {
   console.log(`\n${name}: ${plan.children.length} children, ${plan.units.length} units, ${plan.lessons.length} lessons, ${plan.parts.length} parts, ${layoutInput(plan, { today: TODAY })!.days.length} school days; ${made.layout!.placements.length} parts placed, ${made.layout!.unplaced.length} not`);
   line('  laid out whole', ms(whole));
   line('  laid out again with nothing changed', ms(again), `${(again / whole).toFixed(2)} of the whole`);
-  const first = drawn.sittings.find((s) => s.state === 'pencil' && s.date > TODAY)!;
+  const first = drawn.sittings.find((s) => s.state === 'pencil' && s.date > TODAY && drawn.parts.find((p) => p.id === s.partId)!.lessonId !== null)!;
   const lessonId = drawn.parts.find((p) => p.id === first.partId)!.lessonId!;
   const next = layoutInput(drawn, { today: TODAY })!.days.find((d) => d.date > first.date)!.date;
   const move = time(() => perform(moveLesson(lessonId, first.date, next), drawn, { today: TODAY, newId: () => 'x' }));

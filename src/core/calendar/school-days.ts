@@ -1,4 +1,5 @@
 /** The school year as an ordered list of school days, each with its week, its block and when it ends. */
+import { parseDate } from '@internationalized/date';
 import type { IsoDate, WindowName } from '../plan/measures';
 import type { SchoolYear } from '../plan/year';
 import { addDays, daysBetween, mondayOf, shortDate, weekdayOf } from './dates';
@@ -45,11 +46,13 @@ export function schoolDays(year: SchoolYear): SchoolDay[] {
   const firstMonday = mondayOf(year.starts);
   const extra = new Set(year.extraDays.map((d) => d.date));
   const shortened = new Map(year.shortDays.map((d) => [d.date, d.ends]));
-  let lastMonday = '';
+  let lastWeek = -1;
+  let monday = firstMonday;
   let week = -1;
   let block = 1;
-  for (let offset = daysBetween(firstMonday, year.starts); ; offset++) {
-    const date = addDays(firstMonday, offset);
+  let cursor = parseDate(year.starts);
+  for (let offset = daysBetween(firstMonday, year.starts); ; offset++, cursor = cursor.add({ days: 1 })) {
+    const date = cursor.toString();
     if (date > year.ends) return days;
     const calendarWeek = Math.floor(offset / 7);
     const weekday = (offset % 7) + 1;
@@ -57,9 +60,11 @@ export function schoolDays(year: SchoolYear): SchoolDay[] {
     block = inBlock ?? block;
     if (!extra.has(date) && (inBlock === undefined || !year.weekdays.includes(weekday))) continue;
     if (year.daysOff.some((off) => off.first <= date && date <= off.last)) continue;
-    const monday = addDays(firstMonday, calendarWeek * 7);
-    if (monday !== lastMonday) week++;
-    lastMonday = monday;
+    if (calendarWeek !== lastWeek) {
+      week++;
+      monday = addDays(firstMonday, calendarWeek * 7);
+    }
+    lastWeek = calendarWeek;
     days.push({ date, index: days.length, weekday, monday, week, block, ends: shortened.get(date) ?? year.dayEnds });
   }
 }

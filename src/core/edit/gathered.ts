@@ -1,5 +1,5 @@
 /** What is gathered for a unit: objectives, the children's questions, the ideas of the brainstorm. */
-import { blankDraftPart } from '../formats/draft';
+import { blankDraftPart } from '../formats/blank-draft';
 import { kindFrom, readActivity } from '../formats/activity-line';
 import type { IsoDate } from '../plan/measures';
 import type { Idea, Objective, Question } from '../plan/unit';

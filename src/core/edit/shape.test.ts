@@ -13,7 +13,7 @@ import { gatherLessons, groupLessons, indentLesson, joinLessons, outdentTopic, s
 import { markDone } from './today';
 import { dropInIllness, endUnit, letUnitWait, placeInRow, placeUnit } from './year';
 import { inkDays, layOutAgain } from './weeks';
-import { blankDraft, blankDraftPart } from '../formats/draft';
+import { blankDraft, blankDraftPart } from '../formats/blank-draft';
 
 const TODAY = '2026-08-31';
 let ids = 0;

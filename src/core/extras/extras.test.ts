@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { blankDraftPart } from '../formats/draft';
+import { blankDraftPart } from '../formats/blank-draft';
 import type { Outline } from '../plan/lesson';
 import { extrasFor, PLAIN_EXTRAS } from './extras';
 

@@ -2,7 +2,7 @@
  * Extras: activities proposed for a lesson, from those the family has kept and from a plain few for every taste. What the
  * family likes comes first, then what fits the lesson's words. The family picks.
  */
-import { blankDraftPart } from '../formats/draft';
+import { blankDraftPart } from '../formats/blank-draft';
 import { likeness } from '../pacing/grouping';
 import type { Lesson, Outline } from '../plan/lesson';
 import type { Taste } from '../plan/unit';

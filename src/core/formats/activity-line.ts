@@ -1,6 +1,7 @@
 /** An activity in one line, as it stands in a pack or a guide: “Felt balls, 35 min, outdoors; wool 20 g; dries overnight”. */
 import type { PartKind } from '../plan/lesson';
-import { blankDraftPart, type DraftPart } from './draft';
+import { blankDraftPart } from './blank-draft';
+import type { DraftPart } from './draft';
 import { readSupplies } from './supplies';
 
 /** Words by which a kind is known, the first that fits. */

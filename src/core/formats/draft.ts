@@ -8,12 +8,6 @@ export type DraftPart = z.infer<typeof draftPart>;
 export const draft = lesson.pick({ title: true, objective: true, firstPage: true, lastPage: true, topics: true, recall: true, optional: true }).extend({ parts: z.array(draftPart).max(40), words: z.array(z.string().trim().min(1).max(80)).max(60) });
 export type Draft = z.infer<typeof draft>;
 
-export const blankDraft: Omit<Draft, 'title'> = { objective: '', firstPage: null, lastPage: null, topics: [], recall: [], optional: false, parts: [], words: [] };
-
-export const blankDraftPart: Omit<DraftPart, 'title'> = {
-  kind: 'activity', minutes: 30, lead: 'leads', window: null, todo: '', prediction: '', outdoors: false, indoors: '', supplies: [], preparations: [], needs: [], waitAfterHours: 0, waitLabel: '',
-};
-
 /** What is wrong with a line or row of what was read. */
 export interface LineFault {
   /** Line of the paste or row of the file, from 1. */

@@ -4,7 +4,8 @@
  * supplies and so on. Every line is shown with what it becomes.
  */
 import { kindFrom, readActivity } from './activity-line';
-import { blankDraft, blankDraftPart, type Draft, type DraftPart } from './draft';
+import { blankDraft, blankDraftPart } from './blank-draft';
+import type { Draft, DraftPart } from './draft';
 import { readSupplies } from './supplies';
 
 export type GuideBecomes = 'lesson' | 'objective' | 'pages' | 'topic' | 'part' | 'doing' | 'supplies' | 'preparation' | 'words' | 'recall' | 'nothing';

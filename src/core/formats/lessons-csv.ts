@@ -5,7 +5,8 @@ import { partsByLesson } from '../plan/lookup';
 import type { Plan } from '../plan/plan';
 import { kindFrom, minutesFrom, waitFrom } from './activity-line';
 import { readCsv, writeCsv } from './csv';
-import { blankDraft, blankDraftPart, type Draft, type DraftPart, type LineFault } from './draft';
+import { blankDraft, blankDraftPart } from './blank-draft';
+import type { Draft, DraftPart, LineFault } from './draft';
 import { readSupplies, suppliesText } from './supplies';
 
 const COLUMNS = {

@@ -1,6 +1,7 @@
 /** Other things lessons are made from: a pack of activities, a set of cards, a list of questions. */
 import { readActivity } from './activity-line';
-import { blankDraft, blankDraftPart, type Draft, type DraftPart, type LineFault } from './draft';
+import { blankDraft, blankDraftPart } from './blank-draft';
+import type { Draft, DraftPart, LineFault } from './draft';
 
 /** Activities, one to a line; lines that name none are pointed at. */
 export function readActivities(text: string): { activities: (DraftPart & { line: number })[]; faults: LineFault[] } {

@@ -1,5 +1,6 @@
 /** Draws a plan again after a change: what comes back and the work of each child first, since they take time, then the lay-out. */
 import { addDays } from '../calendar/dates';
+import { schoolDays } from '../calendar/school-days';
 import { assignments } from '../ladder/assign';
 import { groupBy, homes } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
@@ -27,12 +28,15 @@ const FOLLOWING_ROUNDS = 4;
 export function redraw(given: Plan, choice: LayoutChoice): Redrawn {
   let reach: Reach = { units: new Map(), family: '', places: new Map() };
   let plan = given;
+  const comesBack = given.rules.length > 0 || given.parts.some((p) => p.ruleId !== null);
+  const days = comesBack && given.year ? schoolDays(given.year) : [];
   for (let round = 0; ; round++) {
-    const days = layoutInput({ ...plan, parts: [], lessons: [] }, choice)?.days ?? [];
-    const parts = plan.rules.length || plan.parts.some((p) => p.ruleId !== null) ? withRecurring(plan, days, reach) : plan.parts;
+    const parts = comesBack ? withRecurring(plan, days, reach) : plan.parts;
     const settled = round > 0 && sameParts(parts, plan.parts);
-    const ids = new Set(parts.map((p) => p.id));
-    plan = { ...plan, parts, marks: plan.marks.filter((m) => ids.has(m.partId)) };
+    if (comesBack) {
+      const ids = new Set(parts.map((p) => p.id));
+      plan = { ...plan, parts, marks: plan.marks.filter((m) => ids.has(m.partId)) };
+    }
     plan = { ...plan, assignments: assignments(plan) };
     const input = layoutInput(plan, choice);
     if (!input) return { plan: { ...plan, sittings: [] } };

@@ -13,7 +13,7 @@ describe('a pace, before it is kept', () => {
   it('says when the unit would end, and leaves the plan as it is', () => {
     const before = JSON.stringify(drawn);
     expect(tryPace(drawn, 'u1', { lessonsPerWeek: 2, wishedEnd: null }, TODAY)).toMatchObject({ verdict: { finishes: '2026-10-08' }, paceForEnd: undefined });
-    expect(tryPace(drawn, 'u1', { lessonsPerWeek: 4, wishedEnd: null }, TODAY)!.verdict.finishes).toBe('2026-09-17');
+    expect(tryPace(drawn, 'u1', { lessonsPerWeek: 4, wishedEnd: null }, TODAY)!.verdict.finishes).toBe('2026-09-18');
     expect(JSON.stringify(drawn)).toBe(before);
   });
   it('for an end names the fewest lessons a week that meet it', () => {

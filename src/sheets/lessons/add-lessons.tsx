@@ -11,7 +11,8 @@ import { Caution, Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { applyActivities, applyContents, applyDrafts } from './actions';
-import { CONTENTS_BECOMES, GUIDE_BECOMES, readSource, SOURCES, type Source } from './sources';
+import { SOURCES, type Source } from './source-names';
+import { CONTENTS_BECOMES, GUIDE_BECOMES, readSource } from './sources';
 
 export function AddLessons({ unitId, pagesOfBook, lessonsThere, start, onClose }: { unitId: string; pagesOfBook: number | null; lessonsThere: number; /** What was pasted or chosen already. */ start: { source: Source; text: string }; onClose: () => void }) {
   const { act } = useAct();

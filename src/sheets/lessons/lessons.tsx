@@ -17,7 +17,7 @@ import { LessonDetail } from './lesson-detail';
 import { columns, LessonList, LIST_KEYS, type Chosen } from './lesson-list';
 import type { LessonsView } from './load';
 import { Pacing } from './pace';
-import { SOURCES, type Source } from './sources';
+import { SOURCES, type Source } from './source-names';
 
 /** Loaded when they are first opened. */
 const AddLessons = dynamic(() => import('./add-lessons').then((m) => m.AddLessons), { ssr: false });

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { preparationsText, readPreparations } from './part-words';
-import { readSource, SOURCES, type How } from './sources';
+import { SOURCES } from './source-names';
+import { readSource, type How } from './sources';
 
 const HOW: How = { changes: {}, pagesOfBook: 88, secondLevel: false, perLesson: 1, onLessons: false, lessonsThere: 0 };
 

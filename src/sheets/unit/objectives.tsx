@@ -1,19 +1,21 @@
 'use client';
 /** Objectives: typed, pasted or from a table; each tied to the lessons that meet it, and those that none meets stand out. */
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { FileTrigger } from 'react-aria-components/FileTrigger';
 import styled from 'styled-components';
-import { readObjectives } from '@/core/formats/objectives';
 import type { Objective, Unit } from '@/core/plan/unit';
 import { Button, PlainButton } from '@/kit/button';
 import { Dialog } from '@/kit/dialog';
 import { Checkbox, FieldRow, FieldStack, TextField } from '@/kit/field';
-import { Caution, Column, Heading, Quiet } from '@/kit/text';
+import { Column, Heading, Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
-import { changeObjective, dropObjective, saveObjectives, tie } from './actions';
+import { changeObjective, dropObjective, tie } from './actions';
 import type { UnitView } from './load';
+
+/** Loaded when it is first opened. */
+const AddObjectives = dynamic(() => import('./add-objectives').then((m) => m.AddObjectives), { ssr: false });
 
 export function Objectives({ view, unit }: { view: UnitView; unit: Unit }) {
   const [adding, add] = useState(false);
@@ -36,24 +38,6 @@ export function Objectives({ view, unit }: { view: UnitView; unit: Unit }) {
       {adding ? <AddObjectives unitId={unit.id} onClose={() => add(false)} /> : null}
       {changing ? <ObjectiveForm key={changing.id} objective={changing} view={view} onClose={() => change(undefined)} /> : null}
     </Column>
-  );
-}
-
-function AddObjectives({ unitId, onClose }: { unitId: string; onClose: () => void }) {
-  const { act } = useAct();
-  const [text, setText] = useState('');
-  const { objectives, faults } = readObjectives(text);
-  const n = objectives.length;
-  return (
-    <Dialog
-      title="Add objectives" isOpen onClose={onClose}
-      footer={<><Button onPress={onClose}>Leave it</Button><Button $primary isDisabled={!n || faults.length > 0} onPress={() => act((base) => saveObjectives(base, { unitId, lines: objectives.map(({ code, wording }) => ({ code, wording })) }), { then: onClose })}>{n ? `Add ${n}` : 'Add'}</Button></>}
-    >
-      <TextField label="Objectives" help="One to a line; a code may stand first. Or a table (CSV) with the columns code and wording." rows={8} autoFocus value={text} onChange={setText} />
-      <FileTrigger acceptedFileTypes={['.csv', '.txt', '.tsv', 'text/*']} onSelect={(files) => { void files?.[0]?.text().then(setText); }}><Button>Take them from a file</Button></FileTrigger>
-      {faults.length ? <div role="alert"><Caution>Nothing is kept until these are mended:</Caution><ul>{faults.slice(0, 20).map((f, i) => <li key={i}><b>row {f.line}</b>: {f.what}</li>)}</ul></div> : null}
-      {n ? <Quiet>{n} read{objectives.some((o) => o.code) ? `, ${objectives.filter((o) => o.code).length} with a code` : ''}. One whose code is there already gets its new wording.</Quiet> : null}
-    </Dialog>
   );
 }
 
