@@ -20,7 +20,7 @@ import { addContents, addUnit, editUnit, type UnitFields } from '@/core/edit/uni
 import { inkDays } from '@/core/edit/weeks';
 import { readContents } from '@/core/formats/contents';
 import { writeHausplanJson } from '@/core/formats/hausplan-json';
-import { blankFamily, blankPart, blankRule, blankUnit, blankYear } from '@/core/plan/blank';
+import { blankBook, blankFamily, blankPart, blankRule, blankUnit, blankYear } from '@/core/plan/blank';
 import { canonical } from '@/core/plan/canonical';
 import { lessonsOf } from '@/core/plan/lookup';
 import type { Skill } from '@/core/plan/measures';
@@ -75,7 +75,7 @@ export function demoPlan(): Plan {
     const stem = `2${String(7_310_000_000 + i * 137).padStart(11, '0')}`;
     const { role, reader, on, unitTitle = FLEECE, ...rest } = book;
     const label = stem + ean13Check(stem);
-    edit(addBook(unit(unitTitle), { authors: '', pages: null, place: 'hall shelf', ...rest, label }, role as Role, reader ? child(reader) : null));
+    edit(addBook(unit(unitTitle), { ...blankBook, place: 'hall shelf', ...rest, label }, role as Role, reader ? child(reader) : null));
     const pull = plan.pulls.find((p) => plan.books.find((b) => b.id === p.bookId)?.label === label)!;
     for (const [number, first, last] of on ?? []) edit(putOnLesson(pull.id, lesson(unitTitle, number), first ?? null, last ?? null));
   }

@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { aPart, aPlan } from '../../../tests/sample-plan';
-import type { Book, Plan, Pull } from '../plan/plan';
+import { blankBook } from '../plan/blank';
+import type { Book } from '../plan/book';
+import type { Plan, Pull } from '../plan/plan';
 import { minutesAlone, minutesAloud, pagesOf, readingMinutes, silentRate, usesRead } from './reading';
 
-const book = (id: string, over: Partial<Book> = {}): Book => ({ id, title: id, authors: '', label: '', form: 'book', pages: 100, place: '', ...over });
+const book = (id: string, over: Partial<Book> = {}): Book => ({ ...blankBook, id, title: id, pages: 100, ...over });
 const pull = (id: string, role: Pull['role'], childId: string | null = null): Pull => ({ id, unitId: 'u1', bookId: `b-${id}`, role, childId });
 const used = (id: string, pullId: string, firstPage: number | null, lastPage: number | null) => ({ id, pullId, lessonId: 'l1', firstPage, lastPage });
 

@@ -1,7 +1,8 @@
 /** How long reading takes: pages to words by the book's form, words to minutes by who reads. */
 import { gradeOf } from '../ladder/age';
 import { byId, groupBy, homes } from '../plan/lookup';
-import type { BookForm, Plan, Role, Use } from '../plan/plan';
+import type { BookForm } from '../plan/book';
+import type { Plan, Role, Use } from '../plan/plan';
 import type { Part } from '../plan/lesson';
 
 /** Words on a page, by form. Common practice, no source; forms without running text have none. */

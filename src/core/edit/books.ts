@@ -1,5 +1,6 @@
 /** Books on the shelf, pulled for a unit in a role, and put on its lessons. */
-import type { Book, Plan, Pull, Role, Use } from '../plan/plan';
+import type { Book } from '../plan/book';
+import type { Plan, Pull, Role, Use } from '../plan/plan';
 import type { Lesson } from '../plan/lesson';
 import { GONE, withChanged, type Edit } from './edit';
 import { newPart } from './units';
@@ -51,11 +52,11 @@ function withSpinePages(plan: Plan, pull: Pull, newId: () => string): Plan {
   return { ...plan, uses: [...plan.uses, ...usesFromContents(pull, closed, newId)] };
 }
 
-export const editBook = (id: string, fields: BookFields): Edit => (plan) => {
+export const editBook = (id: string, change: Partial<BookFields>): Edit => (plan) => {
   if (!plan.books.some((b) => b.id === id)) return { refused: GONE };
-  const same = fields.label && plan.books.find((b) => b.label === fields.label && b.id !== id);
-  if (same) return { refused: `“${same.title}” has the number ${fields.label} already.` };
-  return { plan: { ...plan, books: withChanged(plan.books, id, fields) } };
+  const same = change.label && plan.books.find((b) => b.label === change.label && b.id !== id);
+  if (same) return { refused: `“${same.title}” has the number ${change.label} already.` };
+  return { plan: { ...plan, books: withChanged(plan.books, id, change) } };
 };
 
 /** Puts a pulled book back on the shelf; its pages leave the lessons. */

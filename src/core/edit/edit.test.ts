@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { aPart, aPlan, aUnit } from '../../../tests/sample-plan';
 import { readContents } from '../formats/contents';
+import { blankBook } from '../plan/blank';
 import { canonical } from '../plan/canonical';
 import { EMPTY_PLAN, type Plan } from '../plan/plan';
 import { addBook, putOnLesson, setRole, takeOffLesson, type BookFields } from './books';
@@ -25,7 +26,7 @@ const refusal = (plan: Plan, edit: Edit, today = '2026-08-31'): string => {
 };
 const drawn = (n: number, over: Partial<Plan> = {}): Plan => after(aPlan(n, over), layOutAgain());
 const dates = (plan: Plan): string[] => plan.sittings.map((s) => s.date);
-const BOOK: BookFields = { title: 'The Dyer’s Kettle', authors: '', label: '', form: 'book', pages: 88, place: '' };
+const BOOK: BookFields = { ...blankBook, title: 'The Dyer’s Kettle', pages: 88 };
 
 describe('the family', () => {
   it('keeps hatches apart', () => {

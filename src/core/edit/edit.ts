@@ -6,6 +6,7 @@ import { breaches } from '../layout/check';
 import type { LayoutChoice } from '../layout/input';
 import { redraw, type Redrawn } from '../layout/redraw';
 import type { IsoDate } from '../plan/measures';
+import type { Book } from '../plan/book';
 import type { Lesson } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
@@ -66,11 +67,12 @@ function swept(plan: Plan): Plan {
     .filter((p) => (p.lessonId === null || lessonIds.has(p.lessonId)) && (p.unitId === null || unitIds.has(p.unitId)))
     .map((p) => (p.childIds ? { ...p, childIds: known(p.childIds) } : p));
   const partIds = ids(parts);
-  const books = ids(plan.books);
+  const shelf = plan.books.map((b): Book => (b.notFor.every((c) => children.has(c)) ? b : { ...b, notFor: known(b.notFor) }));
+  const books = ids(shelf);
   const pulls = inUnit(plan.pulls).filter((p) => books.has(p.bookId) && (p.childId === null || children.has(p.childId)));
   const pullIds = ids(pulls);
   return {
-    ...plan, units, objectives, lessons, parts, pulls,
+    ...plan, units, objectives, lessons, parts, pulls, books: shelf,
     rules: rules.filter((r) => r.rhythm.on !== 'after' || partIds.has(r.rhythm.partId)),
     questions: inUnit(plan.questions).map((q) => ({ ...q, childId: q.childId !== null && children.has(q.childId) ? q.childId : null })),
     ideas: inUnit(plan.ideas).map((i) => ({ ...i, childIds: known(i.childIds) })),

@@ -22,7 +22,9 @@ export interface CsvRead<Column extends string> {
  */
 export function readCsv<Column extends string>(text: string, columns: Readonly<Record<Column, readonly string[]>>): CsvRead<Column> {
   const names = Object.keys(columns) as Column[];
-  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/u, ''), { skipEmptyLines: false, delimitersToGuess: [',', ';', '\t', '|'] });
+  const body = text.replace(/^\uFEFF/u, '');
+  const known = new Set(names.flatMap((n) => columns[n]));
+  const parsed = Papa.parse<string[]>(body, { skipEmptyLines: false, delimitersToGuess: DELIMITERS, delimiter: delimiterOf(body, known) });
   const faults: LineFault[] = parsed.errors.filter((e) => e.code !== 'UndetectableDelimiter').map((e) => ({ line: (e.row ?? 0) + 1, what: e.code === 'MissingQuotes' ? 'a quotation mark is opened and not closed' : e.code === 'InvalidQuotes' ? 'a quotation mark stands in the middle of a cell' : e.message }));
   const data = parsed.data.map((cells, i) => ({ line: i + 1, cells: cells.map((c) => c.trim()) })).filter((r) => r.cells.some(Boolean));
   const first = data[0]?.cells ?? [];
@@ -37,6 +39,16 @@ export function readCsv<Column extends string>(text: string, columns: Readonly<R
   const rows = data.slice(headed ? 1 : 0).map(({ line, cells }) => ({ line, cells: Object.fromEntries(names.map((n) => [n, cells[at.get(n) ?? -1] ?? ''])) as Record<Column, string> }));
   if (headed) for (const { line, cells } of data.slice(1)) if (cells.length > first.length && cells.slice(first.length).some(Boolean)) faults.push({ line, what: `has ${cells.length} cells, and there are ${first.length} headings` });
   return { rows, faults: faults.sort((a, b) => a.line - b.line), unknown: headed ? first.filter((h, i) => h && !taken.has(i)) : [] };
+}
+
+const DELIMITERS = [',', ';', '\t', '|'];
+
+/** The delimiter that makes most known headings of the first line; left to be guessed (empty) when none makes any: cells may hold the others. */
+function delimiterOf(body: string, known: ReadonlySet<string>): string {
+  const line = /^[^\r\n]*/.exec(body)![0];
+  const counted = DELIMITERS.map((delimiter) => ({ delimiter, n: (Papa.parse<string[]>(line, { delimiter }).data[0] ?? []).filter((h) => known.has(h.trim().toLowerCase())).length }));
+  const best = counted.reduce((a, b) => (b.n > a.n ? b : a));
+  return best.n > 0 ? best.delimiter : '';
 }
 
 /** Writes a table with headings; lines end as RFC 4180 says. */

@@ -81,6 +81,7 @@ function brokenReferences(plan: Plan): Fault[] {
     Object.keys(u.shows).forEach((c) => must(children, c, `units[${i}].shows`, 'child'));
     must(children, u.askedBy, `units[${i}].askedBy`, 'child');
   });
+  plan.books.forEach((b, i) => b.notFor.forEach((c) => must(children, c, `books[${i}].notFor`, 'child')));
   (['objectives', 'questions', 'ideas'] as const).forEach((list) => plan[list].forEach((o, i) => must(units, o.unitId, `${list}[${i}].unitId`, 'unit')));
   plan.questions.forEach((q, i) => must(children, q.childId, `questions[${i}].childId`, 'child'));
   plan.ideas.forEach((x, i) => x.childIds.forEach((c) => must(children, c, `ideas[${i}].childIds`, 'child')));

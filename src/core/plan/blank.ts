@@ -1,4 +1,5 @@
 /** Things as they are before anything has been said of them: what every new one begins with. */
+import type { Book } from './book';
 import type { Lesson, Part, Rule } from './lesson';
 import type { Child, Family } from './plan';
 import type { Unit } from './unit';
@@ -17,6 +18,11 @@ export const blankYear: Omit<SchoolYear, 'starts' | 'ends'> = {
 export const blankUnit: Omit<Unit, 'id' | 'title' | 'starts'> = {
   waiting: false, wishedEnd: null, lessonsPerWeek: null, hopedWeeks: null, childIds: [], goals: '', bigIdeas: [], vocabulary: [], memoryWork: [], passage: '',
   startKinds: [], taste: [], moneyLimit: null, prepLimit: null, shows: {}, season: null, wish: '', deeper: false, askedBy: null,
+};
+
+export const blankBook: Omit<Book, 'id' | 'title'> = {
+  authors: '', label: '', form: 'book', pages: null, place: '', year: null, language: '', chapters: [], topics: [], listenFrom: null, listenTo: null, readFrom: null, readTo: null,
+  preview: 'not seen', previewNote: '', notFor: [], source: 'owned', price: null, state: 'here', stateNote: '', condition: '',
 };
 
 export const blankLesson: Omit<Lesson, 'id' | 'unitId' | 'title'> = {

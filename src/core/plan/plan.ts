@@ -4,10 +4,11 @@
  * Order in a list is order in the plan (children at table, lessons in a unit, parts in a lesson).
  */
 import { z } from 'zod';
+import { book } from './book';
 import { lesson, outline, part, pattern, rule } from './lesson';
 import { hatch, id, isoDate, isoMonth, minutes, rung, shortText, skill, windowName } from './measures';
 import { idea, objective, question, unit } from './unit';
-import { BOOK_FORMS, ROLES } from './words';
+import { ROLES } from './words';
 import { schoolYear } from './year';
 
 export const family = z.strictObject({
@@ -34,21 +35,6 @@ export const child = z.strictObject({
   mouths: z.boolean().default(false),
 });
 export type Child = z.infer<typeof child>;
-
-export const bookForm = z.enum(BOOK_FORMS);
-export type BookForm = z.infer<typeof bookForm>;
-
-export const book = z.strictObject({
-  id,
-  title: shortText,
-  authors: z.string().trim().max(200),
-  /** ISBN-10, ISBN-13 or home label (EAN-13 with prefix 2), digits only; empty when there is none. */
-  label: z.string().max(13),
-  form: bookForm,
-  pages: z.int().min(1).max(9999).nullable(),
-  place: z.string().trim().max(100),
-});
-export type Book = z.infer<typeof book>;
 
 export const role = z.enum(ROLES);
 export type Role = z.infer<typeof role>;

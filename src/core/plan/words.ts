@@ -36,3 +36,8 @@ export const SHOWS = ['tell back', 'notebook page', 'folded booklet', 'checklist
 /** What an idea of the brainstorm becomes. */
 export const IDEA_BECOMES = ['unsorted', 'lesson', 'activity', 'book topic', 'dropped'] as const;
 export const DAY_OFF_KINDS = ['off', 'holiday', 'illness'] as const;
+/** Whether a book has been looked through before the children meet it. */
+export const PREVIEWS = ['not seen', 'fine', 'parts', 'not for'] as const;
+export const BOOK_SOURCES = ['owned', 'borrowed', 'to buy', 'to print'] as const;
+/** What has become of a book: on its place, or not. */
+export const BOOK_STATES = ['here', 'lent out', 'lost', 'given away', 'outgrown'] as const;

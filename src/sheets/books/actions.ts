@@ -3,7 +3,8 @@ import { z } from 'zod';
 import { readNumber } from '@/core/books/numbers';
 import { addBook, editBook, pullBook, putBack, putOnLesson, setRole, takeOffLesson } from '@/core/edit/books';
 import { id } from '@/core/plan/measures';
-import { book, role, type Plan } from '@/core/plan/plan';
+import { book } from '@/core/plan/book';
+import { role, type Plan } from '@/core/plan/plan';
 import { act } from '../frame/act';
 import type { Outcome } from '../frame/outcome';
 

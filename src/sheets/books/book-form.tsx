@@ -1,6 +1,7 @@
 'use client';
 /** A book: what it is, and its role in this unit. */
-import type { BookForm as Form, Role } from '@/core/plan/plan';
+import type { BookForm as Form } from '@/core/plan/book';
+import type { Role } from '@/core/plan/plan';
 import { BOOK_FORMS } from '@/core/plan/words';
 import { Button } from '@/kit/button';
 import { Dialog } from '@/kit/dialog';

@@ -1,7 +1,8 @@
 import { minutesAlone, minutesAloud, pagesOf, WORDS_PER_PAGE } from '@/core/books/reading';
 import { gradeOf } from '@/core/ladder/age';
 import { byId, lessonsOf } from '@/core/plan/lookup';
-import type { Book, Role } from '@/core/plan/plan';
+import type { Book } from '@/core/plan/book';
+import type { Role } from '@/core/plan/plan';
 import type { HatchName } from '@/kit/hatch';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
 
