@@ -50,6 +50,7 @@ test('a parent plans and teaches a first week by keyboard alone', async ({ page,
 
   await test.step('2 make a unit and paste its contents page', async () => {
     await page.keyboard.press('2');
+    await expect(page.getByRole('heading', { name: 'A new unit' })).toBeVisible();
     await type(page, 'Topic', 'From Fleece to Cloth');
     await typeDate(page, 'Starts', '2026-09-07');
     await typeDate(page, 'Wished end', '2026-10-02');

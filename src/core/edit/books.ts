@@ -99,3 +99,36 @@ export const takeOffLesson = (useId: string): Edit => (plan) => {
   const drop = own.has(use.pullId) && !stillRead;
   return { plan: { ...plan, uses, parts: drop ? plan.parts.filter((p) => !(p.lessonId === use.lessonId && p.kind === 'own-reading')) : plan.parts } };
 };
+
+/** Puts books on the shelf that were read from elsewhere: all of them, or none when a number is there already. */
+export const addBooks = (drafts: readonly BookFields[]): Edit => (plan, { newId }) => {
+  const known = new Map(plan.books.filter((b) => b.label).map((b) => [b.label, b.title]));
+  const made: Book[] = [];
+  for (const draft of drafts) {
+    if (draft.label && known.has(draft.label)) return { refused: `“${draft.title}” has the number ${draft.label}, and so has “${known.get(draft.label)}”. Leave one of them out.` };
+    if (draft.label) known.set(draft.label, draft.title);
+    made.push({ ...draft, id: newId() });
+  }
+  if (!made.length) return { refused: 'There is no book in it.' };
+  return { plan: { ...plan, books: [...plan.books, ...made] } };
+};
+
+/** Takes books off the shelf for good; their pages leave the lessons. */
+export const removeBook = (id: string): Edit => (plan) => (plan.books.some((b) => b.id === id) ? { plan: { ...plan, books: plan.books.filter((b) => b.id !== id) } } : { refused: GONE });
+
+/** Two records of one thing become one: the first stays, takes what only the other says, and every use of the other. */
+export const mergeBooks = (keep: string, drop: string): Edit => (plan) => {
+  const [kept, other] = [plan.books.find((b) => b.id === keep), plan.books.find((b) => b.id === drop)];
+  if (!kept || !other || keep === drop) return { refused: GONE };
+  const blank = (v: unknown): boolean => v === '' || v === null || (Array.isArray(v) && !v.length);
+  const merged = Object.fromEntries(Object.entries(kept).map(([key, value]) => [key, blank(value) ? other[key as keyof Book] : value])) as Book;
+  // Where both were pulled for a unit, the pull of the one that stays takes the pages of the other.
+  const moved = new Map(plan.pulls.filter((p) => p.bookId === drop).map((p) => [p.id, plan.pulls.find((k) => k.bookId === keep && k.unitId === p.unitId)?.id ?? p.id]));
+  const pulls = plan.pulls.filter((p) => p.bookId !== drop || moved.get(p.id) === p.id).map((p) => (p.bookId === drop ? { ...p, bookId: keep } : p));
+  const taken = new Set(plan.uses.filter((u) => !moved.has(u.pullId)).map((u) => `${u.pullId} ${u.lessonId}`));
+  const uses = plan.uses.flatMap((u) => {
+    const pullId = moved.get(u.pullId) ?? u.pullId;
+    return pullId !== u.pullId && taken.has(`${pullId} ${u.lessonId}`) ? [] : [{ ...u, pullId }];
+  });
+  return { plan: { ...plan, books: plan.books.filter((b) => b.id !== drop).map((b) => (b.id === keep ? merged : b)), pulls, uses } };
+};

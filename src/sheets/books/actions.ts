@@ -1,23 +1,15 @@
 'use server';
 import { z } from 'zod';
-import { readNumber } from '@/core/books/numbers';
 import { addBook, editBook, pullBook, putBack, putOnLesson, setRole, takeOffLesson } from '@/core/edit/books';
 import { id } from '@/core/plan/measures';
 import { book } from '@/core/plan/book';
 import { role, type Plan } from '@/core/plan/plan';
 import { act } from '../frame/act';
+import { given } from '../frame/given';
 import type { Outcome } from '../frame/outcome';
+import { typedNumber } from './book-number';
 
-/** A book as typed: its number is checked and brought to one form. */
-const bookFields = book.omit({ id: true }).extend({
-  label: z.string().transform((typed, context) => {
-    if (!typed.trim()) return '';
-    const number = readNumber(typed);
-    if ('digits' in number) return number.digits;
-    context.addIssue(number.wrong);
-    return z.NEVER;
-  }),
-});
+const bookFields = book.omit({ id: true }).extend({ label: typedNumber });
 const placing = z.strictObject({ role, childId: id.nullable() });
 const page = z.int('a page is a whole number').min(1, 'pages begin at 1').max(9999).nullable();
 
@@ -35,7 +27,7 @@ export async function newBook(base: number, unitId: string, input: unknown, plac
 }
 
 export async function changeBook(base: number, bookId: string, input: unknown): Promise<Outcome> {
-  return act({ base, input, shape: bookFields, label: (v) => `Changed “${v.title}”`, edit: (v) => editBook(bookId, v) });
+  return act({ base, input, shape: bookFields.partial(), label: (_, plan) => `Changed “${plan.books.find((b) => b.id === bookId)?.title ?? 'a book'}”`, edit: (v) => editBook(bookId, given(v, input)) });
 }
 
 export async function pull(base: number, unitId: string, bookId: string, placed: unknown): Promise<Outcome> {

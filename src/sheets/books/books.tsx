@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { lengthText } from '@/core/calendar/dates';
 import { Button, PlainButton } from '@/kit/button';
 import { Dialog } from '@/kit/dialog';
+import { LinkButton } from '@/kit/link-button';
 import { Caution, Heading, Quiet } from '@/kit/text';
 import { Frame } from '../frame/frame';
 import { useAct } from '../frame/use-act';
@@ -20,12 +21,12 @@ export function BooksSheet(view: BooksView) {
   const [adding, add] = useState(false);
   const [editing, edit] = useState<PulledBook>();
   const [shelfShown, showShelf] = useState(false);
-  if (!unitId) return <Frame info={info} sheet={3} title="Books" figures={[]}><p>There is no unit yet. <Link href="/unit">Begin one</Link>, then pull its books.</p></Frame>;
+  if (!unitId) return <Frame info={info} sheet={3} title="Books" figures={[]}><p>There is no unit yet. <Link href="/unit">Begin one</Link>, then pull its books; <Link href="/shelf">the shelf</Link> can be filled already.</p></Frame>;
   const spine = pulled.find((p) => p.role === 'spine');
   return (
     <Frame
       info={info} sheet={3} title="Books" subtitle={<>{view.unitTitle} · {pulled.length} pulled</>}
-      actions={<>{view.shelf.length ? <Button onPress={() => showShelf(true)}>Pull from the shelf</Button> : null}<Button $primary onPress={() => add(true)}>Add a book</Button></>}
+      actions={<><LinkButton href="/shelf">The shelf</LinkButton>{view.shelf.length ? <Button onPress={() => showShelf(true)}>Pull from the shelf</Button> : null}<Button $primary onPress={() => add(true)}>Add a book</Button></>}
       figures={[{ name: 'Lessons covered', value: `${view.covered} of ${lessons.length}` }, { name: 'Reading aloud', value: lengthText(view.aloudMinutes) }]}
       keys={[{ keys: '← → ↑ ↓', does: 'go through lessons and books' }, { keys: 'Enter', does: 'set the pages there' }]}
     >

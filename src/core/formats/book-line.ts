@@ -1,0 +1,26 @@
+/** A book in one line, as it is typed at the shelf: “The Dyer’s Kettle; M. Oberwasser; 88 p; picture book; hall shelf; 978…”. */
+import { readNumber } from '../books/numbers';
+import { BOOK_FORMS } from '../plan/words';
+import { bookDraft, type BookDraft } from './book-draft';
+
+/** Reads a line; what is wrong with it is given instead of a book. Pieces stand apart by semicolons: first the title, then in any order. */
+export function readBookLine(line: string): BookDraft | { wrong: string } {
+  const [title = '', ...pieces] = line.split(';').map((p) => p.trim());
+  const known: Partial<BookDraft> & { title: string } = { title };
+  let number = '';
+  const words: string[] = [];
+  for (const piece of pieces.filter(Boolean)) {
+    const pages = /^(?:pp?\.?\s*)?(\d{1,4})\s*(?:pp?\.?|pages)?$/iu.exec(piece);
+    const form = BOOK_FORMS.find((f) => f === piece.toLowerCase());
+    if (form) known.form = form;
+    else if (!('wrong' in readNumber(piece)) || /^[\d\s‐–-]{9,}[\dX]?$/iu.test(piece)) number = piece;
+    else if (/^(1[4-9]|20|21)\d\d$/.test(piece)) known.year = Number(piece);
+    else if (pages && Number(pages[1])) known.pages = Number(pages[1]);
+    else words.push(piece);
+  }
+  if (words[0]) known.authors = words[0];
+  if (words[1]) known.place = words.slice(1).join(', ').slice(0, 100);
+  let wrong = '';
+  const book = bookDraft(known, number, (what) => { wrong = what; });
+  return book ?? { wrong };
+}

@@ -1,0 +1,135 @@
+'use client';
+/** The family's shelf: everything they have of any form, found as one types, scanned in, brought in, and what is on it twice. */
+import dynamic from 'next/dynamic';
+import { useMemo, useState } from 'react';
+import styled from 'styled-components';
+import { readNumber } from '@/core/books/numbers';
+import { indexOf, search } from '@/core/books/search';
+import { readBookLine } from '@/core/formats/book-line';
+import { Button, PlainButton } from '@/kit/button';
+import { TextField } from '@/kit/field';
+import { LinkButton } from '@/kit/link-button';
+import { Caution, Column, Heading, Quiet } from '@/kit/text';
+import { colour, face, middling, narrow, paper } from '@/kit/tokens';
+import { Frame } from '../frame/frame';
+import { useAct } from '../frame/use-act';
+import { makeOne, putOnShelf } from './actions';
+import type { ShelfRow, ShelfView } from './load';
+
+const RecordForm = dynamic(() => import('./record-form').then((m) => m.RecordForm), { ssr: false });
+const BringIn = dynamic(() => import('./bring-in').then((m) => m.BringIn), { ssr: false });
+
+/** As many as are drawn; more words find the others. */
+const SHOWN = 60;
+
+export function ShelfSheet(view: ShelfView) {
+  const { rows, info } = view;
+  const [typed, type] = useState('');
+  const [open, setOpen] = useState<{ is: 'record'; id: string } | { is: 'new'; label: string } | { is: 'bring in' }>();
+  const index = useMemo(() => indexOf(rows), [rows]);
+  const byId = useMemo(() => new Map(rows.map((r) => [r.id, r])), [rows]);
+  const found = useMemo(() => search(index, typed), [index, typed]);
+  const close = (): void => setOpen(undefined);
+  const lent = rows.filter((r) => r.state === 'lent out').length;
+  return (
+    <Frame
+      info={info} sheet={3} title="The shelf" subtitle={`${rows.length} ${rows.length === 1 ? 'thing' : 'things'}, whatever the unit`}
+      actions={<>{info.unitId ? <LinkButton href={`/books?unit=${info.unitId}`}>The unit’s books</LinkButton> : null}<Button onPress={() => setOpen({ is: 'bring in' })}>Bring books in…</Button><Button $primary onPress={() => setOpen({ is: 'new', label: '' })}>Add a book</Button></>}
+      figures={[{ name: 'On the shelf', value: String(rows.filter((r) => r.state === 'here').length) }, ...(lent ? [{ name: 'Lent out', value: String(lent) }] : []), ...(view.twice.length ? [{ name: 'Perhaps twice', value: String(view.twice.length) }] : [])]}
+      keys={[{ keys: 'Enter', does: 'in the scanning line: add what is typed, or open what is there' }]}
+    >
+      <Columns>
+        <div>
+          <TextField label="Look for" placeholder="title, author, topic, place, number" autoFocus value={typed} onChange={type} />
+          <Count aria-live="polite">{typed.trim() ? `${found.length} of ${rows.length}` : `${rows.length} in all`}{found.length > SHOWN ? `, the first ${SHOWN} shown` : ''}</Count>
+          <List aria-label="Books">
+            {found.slice(0, SHOWN).map((id) => <Row key={id} row={byId.get(id)!} onOpen={() => setOpen({ is: 'record', id })} />)}
+          </List>
+          {rows.length ? <Quiet>Take it along: <a href="/files/shelf.csv" download>table (CSV)</a> · <a href="/files/shelf.bib" download>BibTeX</a> · <a href="/files/shelf.json" download>CSL-JSON</a></Quiet> : null}
+        </div>
+        <aside>
+          <Column>
+            <header><Heading>Scan or type</Heading></header>
+            <ScanLine rows={rows} onKnown={(id) => setOpen({ is: 'record', id })} onNumber={(label) => setOpen({ is: 'new', label })} />
+          </Column>
+          {view.twice.length ? <TwiceList twice={view.twice} onOpen={(id) => setOpen({ is: 'record', id })} /> : null}
+        </aside>
+      </Columns>
+      {open?.is === 'record' ? <RecordForm key={open.id} bookId={open.id} childrenOfFamily={view.children} onClose={close} /> : null}
+      {open?.is === 'new' ? <RecordForm key={`new ${open.label}`} label={open.label} childrenOfFamily={view.children} onClose={close} /> : null}
+      {open?.is === 'bring in' ? <BringIn onClose={close} /> : null}
+    </Frame>
+  );
+}
+
+function Row({ row: b, onOpen }: { row: ShelfRow; onOpen: () => void }) {
+  return (
+    <li>
+      <button type="button" onClick={onOpen}>
+        <b>{b.title}</b>
+        <span>{[b.authors, b.form === 'book' ? '' : b.form, b.pages ? `${b.pages} pages` : ''].filter(Boolean).join(' · ')}</span>
+        <span>{[b.state === 'here' ? b.place : [b.state, b.stateNote].filter(Boolean).join(', '), b.source === 'owned' ? '' : b.source].filter(Boolean).join(' · ')}</span>
+        <span>{b.units.join(', ')}</span>
+      </button>
+    </li>
+  );
+}
+
+/** A line for a scanner (a keyboard that ends with Enter), or for a book typed in one go. */
+function ScanLine({ rows, onKnown, onNumber }: { rows: ShelfRow[]; onKnown: (id: string) => void; onNumber: (label: string) => void }) {
+  const { act } = useAct();
+  const [line, setLine] = useState('');
+  const [wrong, say] = useState('');
+  const take = (): void => {
+    const text = line.trim();
+    if (!text) return;
+    if (/^[\d\s‐–-]+X?$/iu.test(text)) {
+      const number = readNumber(text);
+      if ('wrong' in number) return say(number.wrong);
+      const known = rows.find((r) => r.label === number.digits);
+      setLine('');
+      return known ? onKnown(known.id) : onNumber(number.digits);
+    }
+    const read = readBookLine(text);
+    if ('wrong' in read) return say(read.wrong);
+    act((base) => putOnShelf(base, [read]), { then: () => setLine('') });
+  };
+  return (
+    <Scan onSubmit={(e) => { e.preventDefault(); take(); }}>
+      <TextField label="A number, or a book in one line" help="Title; author; 88 p; picture book; hall shelf; number" value={line} onChange={(v) => { setLine(v); say(''); }} error={wrong} />
+      <Button type="submit">Take it</Button>
+    </Scan>
+  );
+}
+
+function TwiceList({ twice, onOpen }: { twice: ShelfView['twice']; onOpen: (id: string) => void }) {
+  const { act } = useAct();
+  return (
+    <Column aria-label="Perhaps twice">
+      <header><Heading>Perhaps the same thing twice</Heading><Quiet as="span">{twice.length}</Quiet></header>
+      {twice.slice(0, 20).map((t) => (
+        <Twin key={t.books.map((b) => b.id).join()}>
+          {t.by === 'number' ? <Caution>The same number</Caution> : <Quiet>The same title and author</Quiet>}
+          {t.books.map((b, i) => (
+            <div key={b.id}>
+              <PlainButton onPress={() => onOpen(b.id)}>{b.title}</PlainButton><Quiet>{b.says}</Quiet>
+              {i ? <PlainButton aria-label={`“${b.title}” is the same as the first: make one of them`} onPress={() => act((base) => makeOne(base, { keep: t.books[0].id, drop: b.id }))}>It is the first one: make one of them</PlainButton> : null}
+            </div>
+          ))}
+        </Twin>
+      ))}
+      <Quiet>Two copies, or two editions? Leave them as they are.</Quiet>
+    </Column>
+  );
+}
+
+
+const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 280px; gap: 32px; align-items: start; & > aside { display: grid; gap: 22px; } ${middling} { grid-template-columns: minmax(0, 1fr); }`;
+const Count = styled.p`font-size: 13px; color: ${colour.graphite}; padding: 6px 0;`;
+const List = styled.ol`
+  border-top: 1.5px solid ${colour.ink}; margin-bottom: 10px; li { border-bottom: 1px solid ${colour.rule}; }
+  button { display: grid; grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr) minmax(0, 0.8fr) minmax(0, 0.8fr); gap: 12px; align-items: baseline; width: 100%; min-height: 38px; padding: 6px 4px; background: none; border: 0; text-align: left; cursor: pointer; } b { font: 600 15.5px/1.25 ${face.title}; overflow-wrap: anywhere; } span { font-size: 13px; color: ${colour.graphite}; overflow-wrap: anywhere; }
+  ${narrow} { button { grid-template-columns: 1fr; gap: 2px; } }
+`;
+const Scan = styled.form`display: grid; gap: 8px; justify-items: start; padding-top: 8px; & > :first-child { width: 100%; } ${paper} { display: none; }`;
+const Twin = styled.div`padding: 7px 0; border-bottom: 1px solid ${colour.rule}; display: grid; gap: 4px; & > div { padding-left: 8px; }`;

@@ -1,0 +1,96 @@
+import { atRevision, expect, test } from './app';
+
+test.use({ stores: 'the demo' });
+
+/** 400 rows, every twentieth of them bad in one of five ways. */
+function fourHundred(): string {
+  const rows = Array.from({ length: 400 }, (_, i) => {
+    const bad = i % 20 === 7 ? (i / 20) | 0 : -1;
+    const title = bad % 5 === 0 ? '' : `Small book ${i}`;
+    const form = bad % 5 === 1 ? 'scroll' : 'book';
+    const pages = bad % 5 === 2 ? 'many' : String(20 + (i % 90));
+    const number = bad % 5 === 3 ? '978-0-306-40615-8' : '';
+    const price = bad % 5 === 4 ? 'cheap' : '4.50';
+    return [title, `Author ${i % 37}`, number, form, pages, 'bin 4', price].join(',');
+  });
+  return ['Title,Author,ISBN,Form,Pages,Place,Price', ...rows].join('\n');
+}
+
+test('a shelf of 400 rows with 20 bad ones: each is named, and it is all or nothing until they are left out', async ({ page }) => {
+  await page.goto('/shelf', { waitUntil: 'networkidle' });
+  await expect(page.getByText('34 in all')).toBeVisible();
+  await page.getByRole('button', { name: 'Bring books in…' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Bring books in' });
+  await dialog.getByRole('textbox').fill(fourHundred());
+  await expect(dialog).toContainText('Read as a table: 380 new, 20 bad');
+  await expect(dialog.getByRole('alert')).toContainText('row 9: it has no title');
+  await expect(dialog.getByRole('alert')).toContainText('row 29: “scroll” under form: write one of book, picture book');
+  await expect(dialog.getByRole('alert')).toContainText('row 69: number 978-0-306-40615-8: The last digit of this number should be 7');
+  await expect(dialog.getByRole('button', { name: 'Put 380 on the shelf' })).toBeDisabled();
+  await dialog.getByText('Leave the 20 bad rows out').click();
+  await dialog.getByRole('button', { name: 'Put 380 on the shelf' }).click();
+  await expect(page.getByText('414 in all, the first 60 shown')).toBeVisible();
+  await page.getByLabel('Look for').fill('small book 39');
+  await expect(page.getByText('11 of 414')).toBeVisible();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(page.getByText(/of 34$/)).toBeVisible();
+});
+
+test('the shelf is searched as one types, by any word of a book', async ({ page }) => {
+  await page.goto('/shelf', { waitUntil: 'networkidle' });
+  const books = page.getByRole('list', { name: 'Books' }).getByRole('listitem');
+  await page.getByLabel('Look for').fill('ardenne');
+  await expect(books).toHaveCount(1);
+  await expect(books).toContainText('Mills and Makers');
+  await page.getByLabel('Look for').fill('picture');
+  await expect(books.first()).toContainText('Pictures of Cloth');
+  await page.getByLabel('Look for').fill('no such thing');
+  await expect(page.getByText('0 of 34')).toBeVisible();
+});
+
+test('a number is scanned: what is there opens, what is new is written down, a wrong digit is pointed at', async ({ page }) => {
+  await page.goto('/shelf', { waitUntil: 'networkidle' });
+  const line = page.getByLabel('A number, or a book in one line');
+  await line.fill('9780306406158');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('The last digit of this number should be 7, or one of the others is mistyped.')).toBeVisible();
+  await line.fill('0-306-40615-2');
+  await page.keyboard.press('Enter');
+  const form = page.getByRole('dialog', { name: 'A book for the shelf' });
+  await expect(form.getByLabel('ISBN or home label')).toHaveValue('9780306406157');
+  await form.getByLabel('Title').fill('Shuttle and Song');
+  await form.getByText('What is in it').click();
+  await form.getByLabel('Contents').fill('1. The first thread .... 3\n2. The second .... 17');
+  await expect(form).toContainText('2 chapters read, 2 with a page');
+  await form.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await atRevision(page, 2);
+  await line.fill('978-0-306-40615-7');
+  await page.keyboard.press('Enter');
+  const record = page.getByRole('dialog', { name: 'Shuttle and Song' });
+  await expect(record.getByText('2 chapters', { exact: true })).toBeVisible();
+  await record.getByRole('button', { name: 'Leave it' }).click();
+  await line.fill('Knots for Winter; A. Halm; 64 p; picture book; bin 4');
+  await page.keyboard.press('Enter');
+  await atRevision(page, 3);
+  await page.getByLabel('Look for').fill('knots for');
+  await expect(page.getByRole('list', { name: 'Books' }).getByRole('listitem')).toContainText('A. Halm · picture book · 64 pages');
+});
+
+test('a book is lent out, and two records of one are made one', async ({ page }) => {
+  await page.goto('/shelf', { waitUntil: 'networkidle' });
+  await page.getByRole('list', { name: 'Books' }).getByRole('button', { name: /^Wool!/ }).click();
+  const record = page.getByRole('dialog', { name: 'Wool!' });
+  await record.getByRole('button', { name: /It is/ }).click();
+  await page.getByRole('option', { name: 'lent out' }).click();
+  await record.getByLabel('To whom').fill('the neighbours');
+  await record.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('list', { name: 'Books' }).getByRole('button', { name: /^Wool!/ })).toContainText('lent out, the neighbours');
+  await page.getByLabel('A number, or a book in one line').fill('Dyer’s Kettle; Oberwasser, M.');
+  await page.keyboard.press('Enter');
+  const twice = page.locator('section', { has: page.getByRole('heading', { name: 'Perhaps the same thing twice' }) });
+  await expect(twice).toContainText('The same title and author');
+  await twice.getByRole('button', { name: /is the same as the first/ }).click();
+  await expect(twice).toHaveCount(0);
+  await page.goto('/books');
+  await expect(page.getByRole('button', { name: /^The Dyer’s Kettle, lesson 2/ })).toHaveText('7–11');
+});
