@@ -96,7 +96,7 @@ export function demoPlan(): Plan {
   onFleece(7, { title: 'Weigh and cut the felt', minutes: 15, lead: 'near' }, 'kitchen scales; sharp knife');
   onFleece(8, {
     title: 'Dye pot', kind: 'experiment', minutes: 60, childIds: olders, waitAfterHours: 48, waitLabel: 'dries', needs: ['kitchen'], prediction: 'Onion skin, madder and one mystery leaf: which plant gives which colour?',
-    todo: 'Simmer the skeins in the three pots for forty minutes.\nOttilie weighs, Bram keeps the clock, Junia draws the guesses.',
+    directions: 'Simmer the skeins in the three pots for forty minutes.\nOttilie weighs, Bram keeps the clock, Junia draws the guesses.',
   }, 'alum 12 g; onion skins 60 g; madder root 40 g; wool skeins 3', [['Soak the skeins', 1], ['Collect onion skins', 7]]);
   onFleece(8, { title: 'Compare with the guesses', minutes: 15, lead: 'near', childIds: olders });
   onFleece(9, { title: 'Sheep farm visit', kind: 'trip', minutes: 75, window: 'morning', fixedDate: '2026-10-30', outdoors: true, indoors: 'Look at the farm’s pictures at home' }, 'boots; packed lunch', [['Sign the farm’s form', 1]]);

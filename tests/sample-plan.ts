@@ -120,7 +120,7 @@ export const someFullPlan: fc.Arbitrary<Plan> = fc
     questions: x.answers.map((answer, i) => ({ id: `q${i}`, unitId: 'u0', childId: i ? 'c1' : null, text: 'Why?', asked: '2026-09-01', answer: answer.trim() })),
     ideas: x.ideas.map(([text, becomes], i) => ({ id: `i${i}`, unitId: 'u0', text, childIds: ['c1'], becomes })),
     lessons: plan.lessons.map((l, i) => (i ? l : { ...l, objective: x.goals.trim(), objectiveIds: x.objectives.map((_, n) => `o${n}`), optional: x.outdoors, recall: x.recall.map((r) => ({ easy: r.easy.trim(), hard: r.hard.trim() })) })),
-    parts: [...plan.parts.map((p, i) => (i ? p : { ...p, supplies: x.supplies, outdoors: x.outdoors, preparations: [{ what: 'soak', daysBefore: 1 }], needs: ['kitchen'], seen: ['hot'], todo: x.goals })), aPart('trip', '', { lessonId: null, unitId: 'u0', kind: 'trip' })],
+    parts: [...plan.parts.map((p, i) => (i ? p : { ...p, supplies: x.supplies, outdoors: x.outdoors, preparations: [{ what: 'soak', daysBefore: 1 }], needs: ['kitchen'], seen: ['hot'], directions: x.goals })), aPart('trip', '', { lessonId: null, unitId: 'u0', kind: 'trip' })],
     rules: x.rhythms.map((rhythm, i): Rule => ({ ...blankRule, id: `r${i}`, unitId: x.ofFamily && rhythm.on !== 'lesson' && rhythm.on !== 'after' ? null : 'u0', title: 'Comes back', kind: 'recall', minutes: 5, rhythm, first: '2026-08-31', last: '2026-12-01' })),
     outlines: [{ ...blankDraftPart, id: 'kept', title: 'Felt balls', supplies: x.supplies, taste: 'art' }],
   }));

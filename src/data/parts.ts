@@ -7,7 +7,7 @@ type Doing = Omit<Outline, 'id' | 'taste'>;
 
 export function doingColumns(d: Doing): Row {
   return {
-    kind: d.kind, title: d.title, minutes: d.minutes, lead: d.lead, window: d.window, todo: d.todo, prediction: d.prediction, outdoors: d.outdoors ? 1 : 0, indoors: d.indoors,
+    kind: d.kind, title: d.title, minutes: d.minutes, lead: d.lead, window: d.window, directions: d.directions, prediction: d.prediction, outdoors: d.outdoors ? 1 : 0, indoors: d.indoors,
     supplies: JSON.stringify(d.supplies), preparations: JSON.stringify(d.preparations), needs: JSON.stringify(d.needs), wait_after_hours: d.waitAfterHours, wait_label: d.waitLabel,
   };
 }
@@ -15,7 +15,7 @@ export function doingColumns(d: Doing): Row {
 export function doingFrom(row: Row): Doing {
   return {
     kind: row.kind as Doing['kind'], title: row.title as string, minutes: row.minutes as number | null, lead: row.lead as Doing['lead'], window: row.window as Doing['window'],
-    todo: row.todo as string, prediction: row.prediction as string, outdoors: row.outdoors === 1, indoors: row.indoors as string,
+    directions: row.directions as string, prediction: row.prediction as string, outdoors: row.outdoors === 1, indoors: row.indoors as string,
     supplies: JSON.parse(row.supplies as string), preparations: JSON.parse(row.preparations as string), needs: JSON.parse(row.needs as string),
     waitAfterHours: row.wait_after_hours as number, waitLabel: row.wait_label as string,
   };

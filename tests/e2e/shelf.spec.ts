@@ -94,3 +94,16 @@ test('a book is lent out, and two records of one are made one', async ({ page })
   await page.goto('/books');
   await expect(page.getByRole('button', { name: /^The Dyer’s Kettle, lesson 2/ })).toHaveText('7–11');
 });
+
+test('a book is found on the shelf and pulled for another unit', async ({ page }) => {
+  await page.goto('/books', { waitUntil: 'networkidle' });
+  await page.getByRole('button', { name: 'Pull from the shelf' }).click();
+  const dialog = page.getByRole('dialog', { name: 'On the shelf' });
+  await expect(dialog).toContainText('9 of 9 not pulled yet');
+  await dialog.getByLabel('Look for').fill('steinitz');
+  await expect(dialog.getByRole('list', { name: 'Books to pull' }).getByRole('listitem')).toHaveCount(1);
+  await dialog.getByRole('button', { name: 'Pull “Arch, Beam and Cable”' }).click();
+  await expect(dialog).toContainText('0 of 8 not pulled yet');
+  await dialog.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByRole('region', { name: 'Basket' })).toContainText('Arch, Beam and Cable');
+});

@@ -17,12 +17,12 @@ describe('cautions that must come', () => {
   it.each<[string, Partial<Part>, string[]]>([
     ['a dye pot', { title: 'Dye pot: onion skin and madder' }, ['hot', 'hot-small']],
     ['baking', { title: 'Bake flat bread', kind: 'cooking' }, ['hot', 'hot-small', 'allergy-hazelnut']],
-    ['an iron', { title: 'Press it', todo: 'Iron it flat between papers.' }, ['hot', 'hot-small']],
+    ['an iron', { title: 'Press it', directions: 'Iron it flat between papers.' }, ['hot', 'hot-small']],
     ['a glue gun', { supplies: [supply('glue gun')] }, ['hot', 'hot-small']],
     ['a knife in the supplies', { supplies: [supply('craft knife')] }, ['edge']],
     ['a hammer', { title: 'Hammer a nail frame' }, ['edge']],
     ['dry ice', { title: 'Fog', supplies: [supply('dry ice')] }, ['corrosive']],
-    ['lye', { todo: 'Stir the lye into the fat.' }, ['corrosive']],
+    ['lye', { directions: 'Stir the lye into the fat.' }, ['corrosive']],
     ['a strong acid', { supplies: [supply('hydrochloric acid')] }, ['corrosive']],
     ['a mordant', { supplies: [supply('alum')] }, ['dye']],
     ['mushrooms', { kind: 'walk', title: 'Find mushrooms' }, ['wild', 'outdoors']],
@@ -67,7 +67,7 @@ describe('what must not warn', () => {
 
 describe('a caution', () => {
   it('says what to do, who must, and to whom it defers, in every row of the table', () => {
-    for (const row of CAUTIONS) expect([row.todo, row.who, row.defers].every((t) => t.length > 10)).toBe(true);
+    for (const row of CAUTIONS) expect([row.steps, row.who, row.defers].every((t) => t.length > 10)).toBe(true);
     expect(new Set(CAUTIONS.map((c) => c.id)).size).toBe(CAUTIONS.length);
   });
   it('says by what it was known, and for whom', () => expect(cautionsFor(aPart('p', 'l', { supplies: [supply('glass beads')] }), [PIM], [], DATE)[0].because).toBe('“beads”, Pim is 3 and mouths things'));

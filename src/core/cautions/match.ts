@@ -9,7 +9,7 @@ export interface Caution {
   id: string;
   title: string;
   /** What to do, who must, and to whom to turn. */
-  todo: string;
+  steps: string;
   who: string;
   defers: string;
   /** What it was known by: “boil”, Pim is 3. */
@@ -19,7 +19,7 @@ export interface Caution {
   seen: boolean;
 }
 
-type Doing = Pick<Part, 'kind' | 'title' | 'todo' | 'prediction' | 'outdoors' | 'supplies' | 'preparations' | 'needs' | 'seen'>;
+type Doing = Pick<Part, 'kind' | 'title' | 'directions' | 'prediction' | 'outdoors' | 'supplies' | 'preparations' | 'needs' | 'seen'>;
 
 /**
  * The cautions of a part. Small children count when they are anywhere in the house, taking part or not.
@@ -28,16 +28,16 @@ type Doing = Pick<Part, 'kind' | 'title' | 'todo' | 'prediction' | 'outdoors' | 
  */
 export function cautionsFor(part: Doing, children: readonly Child[], allergies: readonly string[], date: IsoDate): Caution[] {
   if (ONLY_WORDS.includes(part.kind) && !part.supplies.length) return [];
-  const text = [part.title, part.todo, ...part.preparations.map((p) => p.what), ...part.supplies.map((s) => s.name), ...part.needs].join(' · ');
+  const text = [part.title, part.directions, ...part.preparations.map((p) => p.what), ...part.supplies.map((s) => s.name), ...part.needs].join(' · ');
   const found: Caution[] = [];
   for (const row of CAUTIONS) {
     const because = knownBy(row, part, text);
     if (because === undefined) continue;
     const near = row.under === undefined ? [] : children.filter((c) => ageOn(c.birthMonth, date) < row.under! || (row.mouthers && c.mouths));
     if (row.under !== undefined && !near.length) continue;
-    const { id, title, todo, who, defers } = row;
+    const { id, title, steps, who, defers } = row;
     const names = near.map((c) => `${c.name} is ${ageOn(c.birthMonth, date)}${row.mouthers && c.mouths ? ' and mouths things' : ''}`);
-    found.push({ id, title, todo, who, defers, because: [because, ...names].filter(Boolean).join(', '), stays: row.under !== undefined, seen: part.seen.includes(id) });
+    found.push({ id, title, steps, who, defers, because: [because, ...names].filter(Boolean).join(', '), stays: row.under !== undefined, seen: part.seen.includes(id) });
   }
   return [...found, ...allergyCautions(part, text, allergies)];
 }
@@ -58,7 +58,7 @@ function allergyCautions(part: Doing, text: string, allergies: readonly string[]
     const id = `allergy-${allergy.toLowerCase().replace(/[^a-z]+/g, '-')}`.slice(0, 40);
     return [{
       id, title: found ? `Allergy: ${allergy}` : `Check labels for ${allergy}`, because: found ? `“${found}”` : 'food', stays: !!found, seen: part.seen.includes(id),
-      todo: found ? 'Leave it out or take something else; keep boards, bowls and hands apart.' : 'Read every label, also of what has always been safe.',
+      steps: found ? 'Leave it out or take something else; keep boards, bowls and hands apart.' : 'Read every label, also of what has always been safe.',
       who: 'An adult reads the labels.', defers: 'Your doctor’s plan for this allergy.',
     }];
   });

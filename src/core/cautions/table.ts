@@ -7,7 +7,7 @@ import type { PartKind } from '../plan/lesson';
 export interface CautionRow {
   id: string;
   title: string;
-  todo: string;
+  steps: string;
   who: string;
   defers: string;
   /** Known by any of these in the title, the doing, the preparations or the supplies. */
@@ -28,65 +28,65 @@ const HOT = words('dye ?(?:pot|bath)s?', 'hot ?(?:pot|water|iron|plate|wax)s?', 
 export const CAUTIONS: readonly CautionRow[] = [
   {
     id: 'hot', title: 'Hot', who: 'An adult handles pot, tongs, iron, flame and oven.',
-    todo: 'Handles turned in, a clear way to the sink, children a step back; cool running water and a lid within reach.', defers: 'Burns: your local emergency number and first-aid advice.',
+    steps: 'Handles turned in, a clear way to the sink, children a step back; cool running water and a lid within reach.', defers: 'Burns: your local emergency number and first-aid advice.',
     words: HOT,
   },
   {
     id: 'hot-small', title: 'Hot, with a small child near', who: 'A second adult, or a gate, keeps the youngest out of reach.', under: 5,
-    todo: 'Plan something of their own, away from the heat, for as long as it is hot and until it has cooled.', defers: 'If you are alone, choose another time or leave the heat out.',
+    steps: 'Plan something of their own, away from the heat, for as long as it is hot and until it has cooled.', defers: 'If you are alone, choose another time or leave the heat out.',
     words: HOT,
   },
   {
     id: 'edge', title: 'Edges, points and blows', who: 'An adult’s hands hold knife, saw, hammer and drill, or are on the child’s.',
-    todo: 'Cut away from the body on a board, wear eye protection for hammer and saw, count tools and needles out and in.', defers: 'Tools: their maker’s directions.',
+    steps: 'Cut away from the body on a board, wear eye protection for hammer and saw, count tools and needles out and in.', defers: 'Tools: their maker’s directions.',
     words: words('knife', 'knives', 'craft knife', 'blades?', 'saw(?:s|ing)?', 'hammer(?:s|ing)?', 'drill(?:s|ing)?', 'chisels?', 'awls?', 'hatchets?', 'axes?', 'lino ?cutters?', 'whittl\\w+', 'shears', 'needles?'),
   },
   {
     id: 'corrosive', title: 'Dry ice, lye, strong acid', who: 'Adults only; no child handles it.',
-    todo: 'Outdoors or with windows open, gloves and eye protection, never in a closed vessel, never mixed; store it locked.', defers: 'The maker’s safety sheet, local rules on buying and throwing it away, and the poison line.',
+    steps: 'Outdoors or with windows open, gloves and eye protection, never in a closed vessel, never mixed; store it locked.', defers: 'The maker’s safety sheet, local rules on buying and throwing it away, and the poison line.',
     words: words('dry ice', 'lye', 'caustic soda', 'sodium hydroxide', '(?:hydrochloric|sul(?:ph|f)uric|nitric|muriatic) acid', 'battery acid', 'drain cleaner', 'bleach', 'ammonia', 'liquid nitrogen'),
   },
   {
     id: 'dye', title: 'Dyes, mordants and plaster', who: 'An adult weighs and stirs in powders.',
-    todo: 'Pots and spoons kept for this and never for food, gloves, no dust in the air, hands washed after.', defers: 'The maker’s label; the poison line if any is swallowed.',
+    steps: 'Pots and spoons kept for this and never for food, gloves, no dust in the air, hands washed after.', defers: 'The maker’s label; the poison line if any is swallowed.',
     words: words('alum', 'mordants?', 'copper sul(?:ph|f)ate', 'iron sul(?:ph|f)ate', 'washing soda', 'plaster of paris', 'indigo vat', 'fibre[- ]reactive dyes?', 'borax'),
   },
   {
     id: 'wild', title: 'Wild plants and fungi', who: 'An adult decides what is picked and touched.',
-    todo: 'Nothing found is tasted or eaten by a picture card or a book; hands washed before food.', defers: 'Identification for eating belongs to a local expert; picking may need leave.',
+    steps: 'Nothing found is tasted or eaten by a picture card or a book; hands washed before food.', defers: 'Identification for eating belongs to a local expert; picking may need leave.',
     words: words('mushrooms?', 'fungi', 'fungus', 'toadstools?', 'forag\\w+', 'wild (?:plants?|herbs?|berr(?:y|ies)|greens?|garlic)', '(?:pick|gather|collect)(?:ing)? (?:\\p{L}+ )?(?:berries|leaves|plants|herbs|nuts)', 'nettles?'),
   },
   {
     id: 'small-parts', title: 'Small parts', who: 'An adult sets them out, counts them and puts them away.', under: 3, mouthers: true,
-    todo: 'At a table the youngest cannot reach, or not while they are in the room; sweep the floor after.', defers: 'Choking: a first-aid course; the age on the pack.',
+    steps: 'At a table the youngest cannot reach, or not while they are in the room; sweep the floor after.', defers: 'Choking: a first-aid course; the age on the pack.',
     words: words('beads?', 'buttons?', 'marbles?', 'coins?', 'pins?', 'sequins?', 'googly eyes', 'pebbles?', 'dried (?:beans?|peas?)', 'beans?', 'lentils?', 'small (?:parts|pieces|bricks)', 'counters', 'dice', 'balloons?', 'paper ?clips?', 'nuts and bolts', 'acorns?', 'felt balls?', 'pom-?poms?'),
   },
   {
     id: 'swallow', title: 'Magnets, button cells, water beads', who: 'An adult keeps count of every one.', under: 6, mouthers: true,
-    todo: 'Never in reach of one who mouths things; a swallowed one is an emergency even when nothing shows.', defers: 'Your local emergency number at once.',
+    steps: 'Never in reach of one who mouths things; a swallowed one is an emergency even when nothing shows.', defers: 'Your local emergency number at once.',
     words: words('magnets?', 'button (?:cells?|batter(?:y|ies))', 'coin (?:cells?|batter(?:y|ies))', 'water beads?', 'expanding beads?'),
   },
   {
     id: 'water', title: 'Water and a small child', who: 'One adult does nothing but watch, in arm’s reach.', under: 5,
-    todo: 'Tubs and buckets emptied at once; near ponds and streams the youngest is held or harnessed.', defers: 'Swimming and boating: qualified people and local rules.',
+    steps: 'Tubs and buckets emptied at once; near ponds and streams the youngest is held or harnessed.', defers: 'Swimming and boating: qualified people and local rules.',
     words: words('ponds?', 'streams?', 'rivers?', 'lakes?', 'paddl\\w+', 'water play', 'bath ?tubs?', 'buckets? of water', 'wash ?tubs?', 'swim\\w*', 'beach', 'sea ?shore', 'canals?'),
   },
   {
     id: 'outdoors', title: 'Outdoors', who: 'An adult stays within reach of the youngest.', outdoors: true, kinds: ['walk', 'trip'],
-    todo: 'Look at the weather, cover and shade against the sun, closed shoes, water; look for ticks afterwards.', defers: 'Weather warnings, and the leave and rules of the place.',
+    steps: 'Look at the weather, cover and shade against the sun, closed shoes, water; look for ticks afterwards.', defers: 'Weather warnings, and the leave and rules of the place.',
   },
   {
     id: 'animals', title: 'Animals', who: 'An adult and the keeper decide how near.',
-    todo: 'Let the animal come, nothing in the mouth, hands washed with soap before food.', defers: 'The keeper’s rules; a doctor for bites and for those with little resistance.',
+    steps: 'Let the animal come, nothing in the mouth, hands washed with soap before food.', defers: 'The keeper’s rules; a doctor for bites and for those with little resistance.',
     words: words('(?:sheep )?farm visit', 'farm', 'petting', 'livestock', 'feed the (?:sheep|animals|hens|goats)', 'stables?', 'bee ?hives?', 'raw fleece', 'animal droppings', 'owl pellets?'),
   },
   {
     id: 'film', title: 'A film', who: 'You watch it first, or the parts you doubt.', kinds: ['film'],
-    todo: 'Note where to stop or leave out; say beforehand what may frighten.', defers: 'The age on it where you live.',
+    steps: 'Note where to stop or leave out; say beforehand what may frighten.', defers: 'The age on it where you live.',
   },
   {
     id: 'online', title: 'Online', who: 'An adult beside, for as long as it is open.',
-    todo: 'Open the page beforehand, full screen, nothing typed in of who you are.', defers: 'The age limits of the site and local rules on children’s data.',
+    steps: 'Open the page beforehand, full screen, nothing typed in of who you are.', defers: 'The age limits of the site and local rules on children’s data.',
     words: words('online', 'internet', 'web ?sites?', 'web ?pages?', 'search engine', 'look it up on the (?:laptop|tablet|computer)', 'live ?stream', 'video call', 'web ?cam'),
   },
 ];

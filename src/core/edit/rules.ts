@@ -31,8 +31,8 @@ export const keepOutline = (partId: string, taste: Outline['taste']): Edit => (p
   const part = plan.parts.find((p) => p.id === partId);
   if (!part) return { refused: GONE };
   if (plan.outlines.some((o) => o.title.toLowerCase() === part.title.toLowerCase())) return { refused: `“${part.title}” is kept already. Give it another name to keep both.` };
-  const { kind, title, minutes, lead, window, todo, prediction, outdoors, indoors, supplies, preparations, needs, waitAfterHours, waitLabel } = part;
-  return { plan: { ...plan, outlines: [...plan.outlines, { id: newId(), kind, title, minutes, lead, window, todo, prediction, outdoors, indoors, supplies, preparations, needs, waitAfterHours, waitLabel, taste }] } };
+  const { kind, title, minutes, lead, window, directions, prediction, outdoors, indoors, supplies, preparations, needs, waitAfterHours, waitLabel } = part;
+  return { plan: { ...plan, outlines: [...plan.outlines, { id: newId(), kind, title, minutes, lead, window, directions, prediction, outdoors, indoors, supplies, preparations, needs, waitAfterHours, waitLabel, taste }] } };
 };
 
 /** Puts a kept activity, or a proposed one, on a lesson. */

@@ -4,5 +4,5 @@ import type { Draft, DraftPart } from './draft';
 export const blankDraft: Omit<Draft, 'title'> = { objective: '', firstPage: null, lastPage: null, topics: [], recall: [], optional: false, parts: [], words: [] };
 
 export const blankDraftPart: Omit<DraftPart, 'title'> = {
-  kind: 'activity', minutes: 30, lead: 'leads', window: null, todo: '', prediction: '', outdoors: false, indoors: '', supplies: [], preparations: [], needs: [], waitAfterHours: 0, waitLabel: '',
+  kind: 'activity', minutes: 30, lead: 'leads', window: null, directions: '', prediction: '', outdoors: false, indoors: '', supplies: [], preparations: [], needs: [], waitAfterHours: 0, waitLabel: '',
 };

@@ -115,7 +115,7 @@ function add(draft: Draft, text: string, becomes: GuideBecomes): void {
     }
     case 'doing': {
       const part = doing();
-      part.todo = [part.todo, text].filter(Boolean).join('\n').slice(0, 20_000);
+      part.directions = [part.directions, text].filter(Boolean).join('\n').slice(0, 20_000);
       break;
     }
     case 'supplies':

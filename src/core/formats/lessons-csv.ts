@@ -63,7 +63,7 @@ function partFrom(cells: Record<Column, string>, say: (what: string) => void): D
   if (cells.part.length > 200) say('the part’s name is longer than 200 characters');
   if (!kind || !lead || window === undefined || (cells.wait && !wait)) return undefined;
   return {
-    ...blankDraftPart, title: cells.part.slice(0, 200), kind, minutes, lead, window, todo: cells.doing.slice(0, 20_000), supplies: cells.supplies ? readSupplies(cells.supplies) : [],
+    ...blankDraftPart, title: cells.part.slice(0, 200), kind, minutes, lead, window, directions: cells.doing.slice(0, 20_000), supplies: cells.supplies ? readSupplies(cells.supplies) : [],
     waitAfterHours: wait?.hours ?? 0, waitLabel: wait?.label ?? '',
   };
 }
@@ -91,5 +91,5 @@ export function writeLessonsCsv(plan: Plan, unitId: string): string {
 function rowOf(l: Lesson, p?: Part): string[] {
   const pages = l.firstPage === null ? '' : l.lastPage && l.lastPage !== l.firstPage ? `${l.firstPage}-${l.lastPage}` : String(l.firstPage);
   const wait = p?.waitAfterHours ? `${p.waitLabel || 'stands'} ${p.waitAfterHours} h` : '';
-  return [l.title, l.objective, pages, p?.title ?? '', p?.kind ?? '', p?.minutes?.toString() ?? '', p ? { leads: 'lead', near: 'near', 'not-needed': 'not needed' }[p.lead] : '', p?.window ?? '', wait, p ? suppliesText(p.supplies) : '', p?.todo ?? '', l.optional ? 'yes' : ''];
+  return [l.title, l.objective, pages, p?.title ?? '', p?.kind ?? '', p?.minutes?.toString() ?? '', p ? { leads: 'lead', near: 'near', 'not-needed': 'not needed' }[p.lead] : '', p?.window ?? '', wait, p ? suppliesText(p.supplies) : '', p?.directions ?? '', l.optional ? 'yes' : ''];
 }

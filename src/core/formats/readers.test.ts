@@ -63,7 +63,7 @@ describe('a guide', () => {
   it('becomes lessons with what stands under their headings', () => {
     expect(drafts.map((d) => d.title)).toEqual(['The flock', 'The dye pot']);
     expect(drafts[0]).toMatchObject({ objective: 'Name five breeds.', firstPage: 3, lastPage: 9, recall: [{ easy: 'What does a ewe look like?' }], parts: [{ title: 'Draw the breeds', minutes: 20, supplies: [{ name: 'paper', amount: 2, each: true }, { name: 'pencils' }, { name: 'field card' }] }] });
-    expect(drafts[1]).toMatchObject({ words: ['mordant', 'vat'], parts: [{ preparations: [{ daysBefore: 1 }] }, { title: 'Onion skin and madder', kind: 'experiment', minutes: 60, waitAfterHours: 48, todo: 'Stir slowly and keep the lid on.' }, { title: 'Compare with the guesses', minutes: 15 }] });
+    expect(drafts[1]).toMatchObject({ words: ['mordant', 'vat'], parts: [{ preparations: [{ daysBefore: 1 }] }, { title: 'Onion skin and madder', kind: 'experiment', minutes: 60, waitAfterHours: 48, directions: 'Stir slowly and keep the lid on.' }, { title: 'Compare with the guesses', minutes: 15 }] });
   });
   it('leaves what every part begins with as it was', () => expect([blankDraftPart.supplies, blankDraftPart.preparations]).toEqual([[], []]));
   it('says of each line what it becomes, and doubts what stands above the first lesson', () => expect(readGuide(GUIDE).filter((l) => l.doubt)).toEqual([{ line: 1, text: 'A guide to wool', becomes: 'nothing', doubt: 'it stands above the first lesson' }]));
@@ -92,10 +92,10 @@ describe('a table of lessons', () => {
     expect(readLessonsCsv('Lesson,Part,Minutes\n,Knit,20').faults).toEqual([{ line: 2, what: 'no lesson is named in this row or above it' }]);
   });
   it('is written so that it is read as the same again', () => {
-    const plan = aPlan(0, { lessons: [aLesson('a', { title: 'One, “two”', firstPage: 3, lastPage: 9, objective: 'x\ny' }), aLesson('b', { optional: true })], parts: [aPart('p', 'a', { title: 'Knit; purl', minutes: 25, lead: 'near', window: 'morning', waitAfterHours: 24, waitLabel: 'dries', todo: 'one\ntwo', supplies: readSupplies('yarn 2 balls; needles') })] });
+    const plan = aPlan(0, { lessons: [aLesson('a', { title: 'One, “two”', firstPage: 3, lastPage: 9, objective: 'x\ny' }), aLesson('b', { optional: true })], parts: [aPart('p', 'a', { title: 'Knit; purl', minutes: 25, lead: 'near', window: 'morning', waitAfterHours: 24, waitLabel: 'dries', directions: 'one\ntwo', supplies: readSupplies('yarn 2 balls; needles') })] });
     const { drafts, faults } = readLessonsCsv(writeLessonsCsv(plan, 'u1'));
     expect(faults).toEqual([]);
-    expect(drafts).toMatchObject([{ title: 'One, “two”', firstPage: 3, lastPage: 9, objective: 'x\ny', parts: [{ title: 'Knit; purl', minutes: 25, lead: 'near', window: 'morning', waitAfterHours: 24, waitLabel: 'dries', todo: 'one\ntwo', supplies: readSupplies('yarn 2 balls; needles') }] }, { title: 'Lesson b', optional: true, parts: [] }]);
+    expect(drafts).toMatchObject([{ title: 'One, “two”', firstPage: 3, lastPage: 9, objective: 'x\ny', parts: [{ title: 'Knit; purl', minutes: 25, lead: 'near', window: 'morning', waitAfterHours: 24, waitLabel: 'dries', directions: 'one\ntwo', supplies: readSupplies('yarn 2 balls; needles') }] }, { title: 'Lesson b', optional: true, parts: [] }]);
   });
 });
 

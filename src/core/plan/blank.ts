@@ -30,7 +30,7 @@ export const blankLesson: Omit<Lesson, 'id' | 'unitId' | 'title'> = {
 };
 
 export const blankPart: Omit<Part, 'id' | 'kind' | 'title' | 'lead'> = {
-  lessonId: null, unitId: null, ruleId: null, minutes: null, window: null, todo: '', prediction: '', outdoors: false, indoors: '', supplies: [], preparations: [], needs: [],
+  lessonId: null, unitId: null, ruleId: null, minutes: null, window: null, directions: '', prediction: '', outdoors: false, indoors: '', supplies: [], preparations: [], needs: [],
   waitAfterHours: 0, waitLabel: '', childIds: null, optional: false, fixedDate: null, weekday: null, earliest: null, latest: null, seen: [],
 };
 

@@ -56,7 +56,7 @@ const doing = {
   /** What the parent must do. */
   lead,
   window: windowName.nullable(),
-  todo: longText.default(''),
+  directions: longText.default(''),
   /** Asked before a demonstration: what will happen? */
   prediction: z.string().trim().max(300).default(''),
   outdoors: z.boolean().default(false),

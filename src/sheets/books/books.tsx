@@ -1,10 +1,12 @@
 'use client';
 import Link from 'next/link';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import styled from 'styled-components';
+import { indexOf, search } from '@/core/books/search';
 import { lengthText } from '@/core/calendar/dates';
 import { Button, PlainButton } from '@/kit/button';
 import { Dialog } from '@/kit/dialog';
+import { TextField } from '@/kit/field';
 import { LinkButton } from '@/kit/link-button';
 import { Caution, Heading, Quiet } from '@/kit/text';
 import { Frame } from '../frame/frame';
@@ -43,14 +45,23 @@ export function BooksSheet(view: BooksView) {
   );
 }
 
+/** As many as are listed; more words find the others. */
+const LISTED = 40;
+
 function Shelf({ view, onClose }: { view: BooksView; onClose: () => void }) {
   const { act } = useAct();
+  const [typed, type] = useState('');
+  const index = useMemo(() => indexOf(view.shelf), [view.shelf]);
+  const found = search(index, typed);
+  const books = new Map(view.shelf.map((b) => [b.id, b]));
   return (
     <Dialog title="On the shelf" isOpen onClose={onClose} footer={<Button onPress={onClose}>Done</Button>}>
-      <ul>
-        {view.shelf.map((b) => (
+      <TextField label="Look for" placeholder="title, author, topic, place" autoFocus value={typed} onChange={type} />
+      <Quiet aria-live="polite">{found.length} of {view.shelf.length} not pulled yet{found.length > LISTED ? `, the first ${LISTED} listed` : ''}</Quiet>
+      <ul aria-label="Books to pull">
+        {found.slice(0, LISTED).map((id) => books.get(id)!).map((b) => (
           <li key={b.id}>
-            {b.title} <Quiet as="span">{[b.authors, b.pages ? `${b.pages} pages` : b.form, b.place].filter(Boolean).join(' · ')}</Quiet>{' '}
+            {b.title} <Quiet as="span">{[b.authors, b.pages ? `${b.pages} pages` : b.form, b.state === 'here' ? b.place : b.state].filter(Boolean).join(' · ')}</Quiet>{' '}
             <PlainButton aria-label={`Pull “${b.title}”`} onPress={() => act((base) => pull(base, view.unitId!, b.id, { role: 'basket', childId: null }))}>Pull</PlainButton>
           </li>
         ))}

@@ -13,7 +13,7 @@ export function Cautions({ cautions, of, onSeen }: { cautions: readonly Caution[
       {cautions.map((c) => (
         <li key={c.id} data-seen={(c.seen && !c.stays) || undefined}>
           <b>{c.title}{c.because ? <span> ({c.because})</span> : null}</b>
-          {c.seen && !c.stays ? null : <><p>{c.who} {c.todo}</p><Quiet>{c.defers}</Quiet></>}
+          {c.seen && !c.stays ? null : <><p>{c.who} {c.steps}</p><Quiet>{c.defers}</Quiet></>}
           {onSeen ? <Checkbox isSelected={c.seen} onChange={(seen) => onSeen(c.id, seen)} label={`Seen: ${c.title}, ${of}`}>{c.stays && c.seen ? 'Seen; it stays all the same' : 'Seen'}</Checkbox> : null}
         </li>
       ))}

@@ -81,7 +81,7 @@ export function LessonDetail({ view, lesson, onSplit, onGone }: { view: LessonsV
                 </PartButton>
               </Menu>
               {p.prediction ? <Quiet>Guess first: {p.prediction}</Quiet> : null}
-              {p.todo ? <Todo>{p.todo}</Todo> : null}
+              {p.directions ? <Todo>{p.directions}</Todo> : null}
               {p.outdoors && p.indoors ? <Quiet>Or indoors: {p.indoors}</Quiet> : null}
               {p.waitAfterHours ? <Quiet>{p.waitLabel || 'waits'} {p.waitAfterHours} hours, nights and weekends count</Quiet> : null}
               {p.trouble ? <Caution>{p.trouble}</Caution> : null}

@@ -33,7 +33,7 @@ export function PartForm({ where, part, kind = 'activity', childrenOfUnit, weekd
   const first = KINDS.find((k) => k.value === kind)!;
   const form = useForm({
     kind: part?.kind ?? kind, title: part?.title ?? first.title, minutes: part ? part.minutes : 30 as number | null, lead: part?.lead ?? first.lead, window: part?.window ?? 'any' as NonNullable<Part['window']> | 'any',
-    childIds: part ? part.childIds : null, todo: part?.todo ?? '', prediction: part?.prediction ?? '', outdoors: part?.outdoors ?? (kind === 'walk' || kind === 'trip'), indoors: part?.indoors ?? '',
+    childIds: part ? part.childIds : null, directions: part?.directions ?? '', prediction: part?.prediction ?? '', outdoors: part?.outdoors ?? (kind === 'walk' || kind === 'trip'), indoors: part?.indoors ?? '',
     supplies: suppliesText(part?.supplies ?? []).replaceAll('; ', '\n'), preparations: preparationsText(part?.preparations ?? []), needs: (part?.needs ?? []).join(', '), optional: part?.optional ?? false,
     fixedDate: part?.fixedDate ?? null, weekday: String(part?.weekday ?? 'any'), earliest: part?.earliest ?? null, latest: part?.latest ?? null, waitAfterHours: part?.waitAfterHours ?? 0 as number | null, waitLabel: part?.waitLabel ?? '',
   });
@@ -107,8 +107,8 @@ export function PartForm({ where, part, kind = 'activity', childrenOfUnit, weekd
               </FieldRow>
               <Checkbox isSelected={value.optional} onChange={(v) => set('optional', v)}>May be left out when days run short</Checkbox>
             </Fold>
-            <Fold title="How, and where" says={[value.todo ? 'directions' : '', value.prediction ? 'a guess first' : '', value.outdoors ? 'outdoors' : '', value.needs].filter(Boolean).join(', ') || 'directions, a guess first, outdoors, things that exist once'} open={!!(part && (part.todo || part.prediction || part.outdoors || part.needs.length))}>
-              <TextField label="Directions" rows={4} value={value.todo} onChange={(v) => set('todo', v)} error={error('todo')} />
+            <Fold title="How, and where" says={[value.directions ? 'directions' : '', value.prediction ? 'a guess first' : '', value.outdoors ? 'outdoors' : '', value.needs].filter(Boolean).join(', ') || 'directions, a guess first, outdoors, things that exist once'} open={!!(part && (part.directions || part.prediction || part.outdoors || part.needs.length))}>
+              <TextField label="Directions" rows={4} value={value.directions} onChange={(v) => set('directions', v)} error={error('directions')} />
               <TextField label="Guess first" placeholder="What will happen, and why?" help="Asked before it is shown; the guesses are compared after." value={value.prediction} onChange={(v) => set('prediction', v)} error={error('prediction')} />
               <FieldRow>
                 <TextField label="Needs, of which there is one" placeholder="laptop, kitchen" value={value.needs} onChange={(v) => set('needs', v)} error={error('needs')} />

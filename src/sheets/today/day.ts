@@ -40,7 +40,7 @@ export function dayRooms(plan: Plan, date: string): DayRoom[] {
     return {
       ...room,
       title: part.title, kind: part.kind, lesson: lesson ? `${numbers.get(lesson.id)} ${lesson.title}` : '',
-      detail: assignment?.wording ?? (read(part, room.childIds[0]) || (missed.has(part.id) ? 'left out this time' : says(part, date) || part.prediction || part.todo.split('\n')[0])),
+      detail: assignment?.wording ?? (read(part, room.childIds[0]) || (missed.has(part.id) ? 'left out this time' : says(part, date) || part.prediction || part.directions.split('\n')[0])),
       state: sitting.state, why: reasonInWords(sitting.reason, (id) => names.get(id) ?? ''),
       wait: part.waitAfterHours ? `${part.waitLabel || 'waits'} ${part.waitAfterHours} h` : '',
       canMove: !part.fixedDate || part.ruleId !== null, comesBack: part.ruleId !== null && part.lessonId === null,
