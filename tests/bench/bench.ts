@@ -2,6 +2,11 @@
  * `npm run bench`: how long things take here, and as ratios within this run; never a test. Needs the build for the
  * second half, which serves the generated family and asks for each sheet.
  */
+import { duplicates } from '@/core/books/duplicates';
+import { indexOf, search } from '@/core/books/search';
+import { addContents } from '@/core/edit/units';
+import { readContents } from '@/core/formats/contents';
+import { blankBook } from '@/core/plan/blank';
 import { spawn } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -75,7 +80,24 @@ db.close();
 const text = writeHausplanJson(drawn);
 line('  Hausplan JSON read and checked', ms(time(() => readHausplanJson(text), 5)), `${Math.round(text.length / 1024)} kB`);
 
+console.log('\nPasting and searching');
+const pasted = Array.from({ length: 200 }, (_, i) => `${i + 1}. A small topic ........ ${i + 1}`).join('\n');
+const reading200 = time(() => readContents(pasted));
+line('  200 pasted lines read', ms(reading200));
+line('  made into lessons and laid out, beside the generated family', ms(time(() => perform(addContents('u0', readContents(pasted)), drawn, { today: TODAY, newId: newId() }), 5)));
+const shelf = Array.from({ length: 5000 }, (_, i) => ({ ...blankBook, id: `b${i}`, title: `Book ${i} of ${['wool', 'salt', 'ropes', 'mills'][i % 4]}`, authors: `Author ${i % 300}`, topics: [{ title: `Topic ${i % 97}`, first: null, last: null }] }));
+const index = indexOf(shelf);
+line('  5,000 things indexed', ms(time(() => indexOf(shelf), 5)));
+line('  searched by two words', ms(time(() => search(index, 'wool author 2'))));
+line('  looked over for duplicates', ms(time(() => duplicates(shelf), 5)));
+
 await sheets();
+
+/** Ids that do not repeat. */
+function newId(): () => string {
+  let n = 0;
+  return () => `new${++n}`;
+}
 
 async function sheets(): Promise<void> {
   if (!existsSync('.next/BUILD_ID')) {
