@@ -81,7 +81,7 @@ export function LessonDetail({ view, lesson, onSplit, onGone }: { view: LessonsV
                 </PartButton>
               </Menu>
               {p.prediction ? <Quiet>Guess first: {p.prediction}</Quiet> : null}
-              {p.directions ? <Todo>{p.directions}</Todo> : null}
+              {p.directions ? <Directions>{p.directions}</Directions> : null}
               {p.outdoors && p.indoors ? <Quiet>Or indoors: {p.indoors}</Quiet> : null}
               {p.waitAfterHours ? <Quiet>{p.waitLabel || 'waits'} {p.waitAfterHours} hours, nights and weekends count</Quiet> : null}
               {p.trouble ? <Caution>{p.trouble}</Caution> : null}
@@ -127,5 +127,5 @@ const Facts = styled.div`padding: 6px 0; display: grid; gap: 3px; font-size: 13.
 const Doings = styled.div`display: flex; flex-wrap: wrap; gap: 4px 14px;`;
 const Parts = styled.ul`margin-bottom: 12px; & > li { border-bottom: 1px solid ${colour.rule}; padding: 3px 0 6px; }`;
 const PartButton = styled(AriaButton)`background: none; border: 0; width: 100%; padding: 4px 0; text-align: left; cursor: pointer; display: grid; b { font-weight: 600; }`;
-const Todo = styled.p`font-size: 13px; white-space: pre-line; overflow-wrap: anywhere; display: -webkit-box; -webkit-line-clamp: 4; -webkit-box-orient: vertical; overflow: hidden;`;
+const Directions = styled.p`font-size: 13px; white-space: pre-line; overflow-wrap: anywhere; display: -webkit-box; -webkit-line-clamp: 4; -webkit-box-orient: vertical; overflow: hidden;`;
 const Of = styled.div`padding: 6px 0; display: grid; gap: 4px;`;

@@ -67,7 +67,7 @@ function Fields({ book, bookId, childrenOfFamily, onClose }: { book: Omit<Book, 
             <TextField label="Where it lives" value={value.place} onChange={(v) => set('place', v)} error={error('place')} />
             <Choose label="It is" value={value.state} onChange={(v) => set('state', v)} choices={BOOK_STATES.map((s) => ({ value: s, name: s === 'here' ? 'on its place' : s }))} />
             {value.state === 'here' ? null : <TextField label={value.state === 'lent out' ? 'To whom' : 'Note'} value={value.stateNote} onChange={(v) => set('stateNote', v)} error={error('stateNote')} />}
-            <Choose label="It was" value={value.source} onChange={(v) => set('source', v)} choices={BOOK_SOURCES.map((s) => ({ value: s, name: s }))} />
+            <Choose label="How you have it" value={value.source} onChange={(v) => set('source', v)} choices={BOOK_SOURCES.map((s) => ({ value: s, name: s }))} />
             <TextField label="Price" placeholder="12.50" value={value.price} onChange={(v) => set('price', v)} error={error('price') && 'Write a sum, such as 12.50.'} />
             <TextField label="Condition" value={value.condition} onChange={(v) => set('condition', v)} error={error('condition')} />
           </FieldRow>
