@@ -5,7 +5,7 @@ import type { Plan } from '@/core/plan/plan';
 import type { SchoolYear } from '@/core/plan/year';
 import type { Unit } from '@/core/plan/unit';
 import { EMPTY_PLAN } from '@/core/plan/plan';
-import { blankChild, blankFamily, blankLesson, blankPart, blankRule, blankUnit, blankYear } from '@/core/plan/blank';
+import { blankBook, blankChild, blankFamily, blankLesson, blankPart, blankRule, blankUnit, blankYear } from '@/core/plan/blank';
 import { blankDraftPart } from '@/core/formats/blank-draft';
 import { HATCHES, IDEA_BECOMES, SEASONS, SHOWS, TASTES, WINDOWS } from '@/core/plan/words';
 
@@ -113,7 +113,7 @@ export const someFullPlan: fc.Arbitrary<Plan> = fc
   )
   .map(([plan, x]): Plan => ({
     ...plan,
-    family: { ...plan.family!, allergies: x.allergies, patterns: [{ id: 'w', name: 'A week', days: [{ weekday: 1, closes: false }, { weekday: 5, closes: true }] }] },
+    family: { ...plan.family!, allergies: x.allergies, card: x.ofFamily ? { loans: 12, weeks: 3, renewals: 1, days: [2, 6] } : null, patterns: [{ id: 'w', name: 'A week', days: [{ weekday: 1, closes: false }, { weekday: 5, closes: true }] }] },
     year: { ...plan.year!, shortDays: [{ id: 's', date: '2026-09-02', ends: 700, label: 'x' }], extraDays: [{ id: 'e', date: '2026-09-05', label: '' }], targetDays: 170, country: 'DE', region: 'BY' },
     units: plan.units.map((u, i) => ({ ...u, waiting: x.waiting && i === 1, goals: x.goals, taste: x.taste, season: x.season, moneyLimit: x.money, shows: { c1: x.shows }, askedBy: x.waiting ? 'c1' : null, vocabulary: [{ word: 'vat', meaning: x.goals }] })),
     objectives: x.objectives.map(([code, wording], i) => ({ id: `o${i}`, unitId: 'u0', code, wording })),
@@ -121,6 +121,10 @@ export const someFullPlan: fc.Arbitrary<Plan> = fc
     ideas: x.ideas.map(([text, becomes], i) => ({ id: `i${i}`, unitId: 'u0', text, childIds: ['c1'], becomes })),
     lessons: plan.lessons.map((l, i) => (i ? l : { ...l, objective: x.goals.trim(), objectiveIds: x.objectives.map((_, n) => `o${n}`), optional: x.outdoors, recall: x.recall.map((r) => ({ easy: r.easy.trim(), hard: r.hard.trim() })) })),
     parts: [...plan.parts.map((p, i) => (i ? p : { ...p, supplies: x.supplies, outdoors: x.outdoors, preparations: [{ what: 'soak', daysBefore: 1 }], needs: ['kitchen'], seen: ['hot'], directions: x.goals })), aPart('trip', '', { lessonId: null, unitId: 'u0', kind: 'trip' })],
-    rules: x.rhythms.map((rhythm, i): Rule => ({ ...blankRule, id: `r${i}`, unitId: x.ofFamily && rhythm.on !== 'lesson' && rhythm.on !== 'after' ? null : 'u0', title: 'Comes back', kind: 'recall', minutes: 5, rhythm, first: '2026-08-31', last: '2026-12-01' })),
+    rules: x.rhythms.map((rhythm, i): Rule => ({ ...blankRule, id: `r${i}`, unitId: x.ofFamily && rhythm.on !== 'lesson' && rhythm.on !== 'after' ? null : 'u0', title: 'Comes back', kind: 'recall', minutes: 5, rhythm, steps: x.outdoors ? [{ title: 'Wool, chapters 1–2', minutes: 12 }] : [], first: '2026-08-31', last: '2026-12-01' })),
+    books: [{ ...blankBook, id: 'b', title: 'Wool', words: 900, pages: 30 }],
+    pulls: [{ id: 'pl', unitId: 'u0', bookId: 'b', role: 'together', childId: null }],
+    loans: x.outdoors ? [{ id: 'ln', bookId: 'b', ref: 'urn:x:1', asked: '2026-09-01', expected: '2026-09-20', ready: null, from: null, due: null, renewals: 0, refused: '', back: null }] : [],
+    readings: x.ofFamily ? [{ id: 'rd', childId: 'c1', bookId: 'b', date: '2026-09-03', pages: 4, minutes: 9 }] : [],
     outlines: [{ ...blankDraftPart, id: 'kept', title: 'Felt balls', supplies: x.supplies, taste: 'art' }],
   }));

@@ -6,11 +6,11 @@ import { groupBy } from '@/core/plan/lookup';
 import type { Row, Rows } from './tables';
 
 export function familyRows(family: Family | null): Pick<Rows, 'family'> {
-  return { family: family ? [{ id: 'family', name: family.name, lead_minutes: family.leadMinutes, allergies: JSON.stringify(family.allergies), patterns: JSON.stringify(family.patterns) }] : [] };
+  return { family: family ? [{ id: 'family', name: family.name, lead_minutes: family.leadMinutes, allergies: JSON.stringify(family.allergies), patterns: JSON.stringify(family.patterns), card: family.card && JSON.stringify(family.card) }] : [] };
 }
 
 export function familyFrom({ family: [row] }: Pick<Rows, 'family'>): Family | null {
-  return row ? { name: row.name as string, leadMinutes: row.lead_minutes as number, allergies: JSON.parse(row.allergies as string), patterns: JSON.parse(row.patterns as string) } : null;
+  return row ? { name: row.name as string, leadMinutes: row.lead_minutes as number, allergies: JSON.parse(row.allergies as string), patterns: JSON.parse(row.patterns as string), card: row.card === null ? null : JSON.parse(row.card as string) } : null;
 }
 
 export function yearRows(year: SchoolYear | null): Pick<Rows, 'school_year' | 'day_off'> {

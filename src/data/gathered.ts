@@ -30,7 +30,7 @@ export function ruleRows(rules: readonly Rule[]): Pick<Rows, 'rule'> {
   return {
     rule: rules.map((r, position) => ({
       id: r.id, unit_id: r.unitId, position, title: r.title, kind: r.kind, minutes: r.minutes, lead: r.lead, window: r.window, child_ids: r.childIds && JSON.stringify(r.childIds),
-      rhythm: JSON.stringify(r.rhythm), piece: r.piece, amount: r.amount, amount_of: r.amountOf, assembly: r.assembly && JSON.stringify(r.assembly), first: r.first, last: r.last,
+      rhythm: JSON.stringify(r.rhythm), piece: r.piece, amount: r.amount, amount_of: r.amountOf, assembly: r.assembly && JSON.stringify(r.assembly), steps: JSON.stringify(r.steps), first: r.first, last: r.last,
     })),
   };
 }
@@ -39,7 +39,7 @@ export function rulesFrom({ rule }: Pick<Rows, 'rule'>): Rule[] {
   return rule.map((r) => ({
     id: r.id as string, unitId: r.unit_id as string | null, title: r.title as string, kind: r.kind as Rule['kind'], minutes: r.minutes as number, lead: r.lead as Rule['lead'], window: r.window as Rule['window'],
     childIds: r.child_ids === null ? null : JSON.parse(r.child_ids as string), rhythm: JSON.parse(r.rhythm as string), piece: r.piece as string, amount: r.amount as number | null, amountOf: r.amount_of as string,
-    assembly: r.assembly === null ? null : JSON.parse(r.assembly as string), first: r.first as string | null, last: r.last as string | null,
+    assembly: r.assembly === null ? null : JSON.parse(r.assembly as string), steps: JSON.parse(r.steps as string), first: r.first as string | null, last: r.last as string | null,
   }));
 }
 

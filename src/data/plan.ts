@@ -2,7 +2,7 @@
 import type Database from 'better-sqlite3';
 import { canonical } from '@/core/plan/canonical';
 import type { Plan } from '@/core/plan/plan';
-import { bookRows, booksFrom } from './books';
+import { bookRows, booksFrom, loanRows, loansFrom } from './books';
 import { childRows, childrenFrom, familyFrom, familyRows, yearFrom, yearRows } from './family';
 import { TABLES, TABLE_NAMES, type Row, type Rows } from './tables';
 import { partRows, partsFrom } from './parts';
@@ -15,12 +15,12 @@ export function rowsOf(given: Plan): Rows {
   return {
     ...familyRows(plan.family), ...yearRows(plan.year), ...childRows(plan.children), ...unitRows(plan.units),
     ...gatheredRows(plan.objectives, plan.questions, plan.ideas), ...ruleRows(plan.rules), ...outlineRows(plan.outlines), ...lessonRows(plan.lessons), ...partRows(plan.parts),
-    ...bookRows(plan.books, plan.pulls, plan.uses), ...assignmentRows(plan.assignments), ...sittingRows(plan.sittings), ...markRows(plan.marks),
+    ...bookRows(plan.books, plan.pulls, plan.uses), ...loanRows(plan.loans, plan.readings), ...assignmentRows(plan.assignments), ...sittingRows(plan.sittings), ...markRows(plan.marks),
   };
 }
 
 /** Tables whose rows carry their place in the plan. */
-const PLACED = new Set<string>(['day_off', 'child', 'unit', 'unit_child', 'objective', 'question', 'idea', 'rule', 'outline', 'lesson', 'part', 'part_child', 'book', 'pull', 'book_use']);
+const PLACED = new Set<string>(['day_off', 'child', 'unit', 'unit_child', 'objective', 'question', 'idea', 'rule', 'outline', 'lesson', 'part', 'part_child', 'book', 'pull', 'book_use', 'loan']);
 
 export function readPlan(db: Database.Database): Plan {
   const rows = Object.fromEntries(
@@ -28,6 +28,6 @@ export function readPlan(db: Database.Database): Plan {
   ) as Rows;
   return canonical({
     family: familyFrom(rows), year: yearFrom(rows), children: childrenFrom(rows), units: unitsFrom(rows), ...gatheredFrom(rows), rules: rulesFrom(rows), outlines: outlinesFrom(rows), lessons: lessonsFrom(rows), parts: partsFrom(rows),
-    ...booksFrom(rows), assignments: assignmentsFrom(rows), sittings: sittingsFrom(rows), marks: marksFrom(rows),
+    ...booksFrom(rows), ...loansFrom(rows), assignments: assignmentsFrom(rows), sittings: sittingsFrom(rows), marks: marksFrom(rows),
   });
 }

@@ -19,6 +19,8 @@ export const TABLES = {
   book: ['id'],
   pull: ['id'],
   book_use: ['id'],
+  loan: ['id'],
+  reading: ['id'],
   assignment: ['part_id', 'child_id'],
   sitting: ['id'],
   mark: ['id'],

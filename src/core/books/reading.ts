@@ -1,7 +1,8 @@
 /** How long reading takes: pages to words by the book's form, words to minutes by who reads. */
 import { gradeOf } from '../ladder/age';
 import { byId, groupBy, homes } from '../plan/lookup';
-import type { BookForm } from '../plan/book';
+import type { Book, BookForm } from '../plan/book';
+import type { IsoDate } from '../plan/measures';
 import type { Plan, Role, Use } from '../plan/plan';
 import type { Part } from '../plan/lesson';
 
@@ -34,6 +35,51 @@ export function minutesAlone(words: number, grade: number): number {
   return Math.ceil(words / silentRate(grade));
 }
 
+/** Words on so many pages of a book: its real count in proportion where it was counted, else by its form. 0 for what is not read. */
+export function wordsOf(book: Pick<Book, 'form' | 'pages' | 'words'>, pages: number): number {
+  if (book.words !== null && book.pages) return Math.round((book.words * pages) / book.pages);
+  return pages * (WORDS_PER_PAGE[book.form] ?? 0);
+}
+
+/** Measured minutes below which a rate says too little to go by. Own choice: two short sittings. */
+const MEASURED_ENOUGH = 10;
+/** Readings, the latest, that make up a child's rate: children speed up. Own choice. */
+const LATEST = 8;
+
+export interface Rate {
+  /** Words a minute. */
+  rate: number;
+  /** Readings it was measured on; 0 for the table's value. */
+  measuredOn: number;
+}
+
+/**
+ * The words a minute a child reads alone: what was measured, words over minutes of the latest readings of books whose
+ * words are known, once that is ten minutes; until then the table's value for the grade on the date.
+ */
+export function ownRate(plan: Pick<Plan, 'readings' | 'books' | 'children'>, childId: string, date: IsoDate): Rate {
+  const books = byId(plan.books);
+  const child = plan.children.find((c) => c.id === childId)!;
+  const known = plan.readings.filter((r) => r.childId === childId && r.bookId !== null && wordsOf(books.get(r.bookId)!, 1) > 0).sort((a, b) => (a.date < b.date ? -1 : 1)).slice(-LATEST);
+  const minutes = known.reduce((sum, r) => sum + r.minutes, 0);
+  const words = known.reduce((sum, r) => sum + wordsOf(books.get(r.bookId!)!, r.pages), 0);
+  if (minutes < MEASURED_ENOUGH) return { rate: silentRate(gradeOf(child.birthMonth, date)), measuredOn: 0 };
+  return { rate: Math.max(1, Math.round(words / minutes)), measuredOn: known.length };
+}
+
+/** Minutes of reading: aloud by an adult, alone by each child at the rate measured, else the table's. */
+export function readingClock(plan: Pick<Plan, 'readings' | 'books' | 'children'>): { aloud: (words: number) => number; alone: (words: number, childId: string, date: IsoDate) => number } {
+  const rates = new Map<string, number>();
+  return {
+    aloud: minutesAloud,
+    alone: (words, childId, date) => {
+      const key = `${childId} ${date}`;
+      if (!rates.has(key)) rates.set(key, ownRate(plan, childId, date).rate);
+      return Math.ceil(words / rates.get(key)!);
+    },
+  };
+}
+
 const READ_ALOUD: Role[] = ['spine', 'together'];
 
 /** What is read in a part: the uses of its lesson whose books are read that way, by that child if one is named. */
@@ -59,7 +105,7 @@ export function pagesOf(use: Use, bookPages: number | null): number {
 export function readingMinutes(plan: Plan): (part: Part, childId: string) => number {
   const books = byId(plan.books);
   const pulls = byId(plan.pulls);
-  const children = byId(plan.children);
+  const clock = readingClock(plan);
   const homeOf = homes(plan);
   const read = usesRead(plan);
   return (part, childId) => {
@@ -67,10 +113,10 @@ export function readingMinutes(plan: Plan): (part: Part, childId: string) => num
     let words = 0;
     for (const use of read(part, childId)) {
       const book = books.get(pulls.get(use.pullId)!.bookId)!;
-      words += pagesOf(use, book.pages) * (WORDS_PER_PAGE[book.form] ?? 0);
+      words += wordsOf(book, pagesOf(use, book.pages));
     }
     if (words === 0) return READING_WITHOUT_PAGES;
     if (part.kind === 'read-aloud') return minutesAloud(words);
-    return minutesAlone(words, gradeOf(children.get(childId)!.birthMonth, homeOf(part).unit!.starts));
+    return clock.alone(words, childId, homeOf(part).unit!.starts);
   };
 }

@@ -38,8 +38,14 @@ export const setRole = (pullId: string, role: Role, childId: string | null): Edi
   const pull = plan.pulls.find((p) => p.id === pullId);
   if (!pull) return { refused: GONE };
   const changed: Pull = { ...pull, role, childId: role === 'own' ? childId : null };
+  if (role === 'not now' || role === 'give away') return { plan: { ...withoutPages(plan, pullId), pulls: withChanged(plan.pulls, pullId, changed) } };
   return { plan: withSpinePages({ ...plan, pulls: withChanged(plan.pulls, pullId, changed) }, changed, newId) };
 };
+
+/** What is put off or given away leaves the lessons, and an own-reading part that is left without a book goes with it. */
+function withoutPages(plan: Plan, pullId: string): Plan {
+  return plan.uses.filter((u) => u.pullId === pullId).reduce((p, use) => withoutUse(p, use), plan);
+}
 
 /** A book that leads the unit stands on every lesson whose contents name pages, unless it has pages already. */
 function withSpinePages(plan: Plan, pull: Pull, newId: () => string): Plan {
@@ -92,13 +98,16 @@ function withOwnReading(plan: Plan, lesson: Lesson, pull: Pull, newId: () => str
 /** Takes a book off a lesson; an own-reading part that is left without a book goes with it. */
 export const takeOffLesson = (useId: string): Edit => (plan) => {
   const use = plan.uses.find((u) => u.id === useId);
-  if (!use) return { refused: GONE };
-  const uses = plan.uses.filter((u) => u.id !== useId);
+  return use ? { plan: withoutUse(plan, use) } : { refused: GONE };
+};
+
+export function withoutUse(plan: Plan, use: Use): Plan {
+  const uses = plan.uses.filter((u) => u.id !== use.id);
   const own = new Set(plan.pulls.filter((p) => p.role === 'own').map((p) => p.id));
   const stillRead = uses.some((u) => u.lessonId === use.lessonId && own.has(u.pullId));
   const drop = own.has(use.pullId) && !stillRead;
-  return { plan: { ...plan, uses, parts: drop ? plan.parts.filter((p) => !(p.lessonId === use.lessonId && p.kind === 'own-reading')) : plan.parts } };
-};
+  return { ...plan, uses, parts: drop ? plan.parts.filter((p) => !(p.lessonId === use.lessonId && p.kind === 'own-reading')) : plan.parts };
+}
 
 /** Puts books on the shelf that were read from elsewhere: all of them, or none when a number is there already. */
 export const addBooks = (drafts: readonly BookFields[]): Edit => (plan, { newId }) => {

@@ -76,6 +76,8 @@ function swept(plan: Plan): Plan {
     rules: rules.filter((r) => r.rhythm.on !== 'after' || partIds.has(r.rhythm.partId)),
     questions: inUnit(plan.questions).map((q) => ({ ...q, childId: q.childId !== null && children.has(q.childId) ? q.childId : null })),
     ideas: inUnit(plan.ideas).map((i) => ({ ...i, childIds: known(i.childIds) })),
+    loans: plan.loans.filter((l) => books.has(l.bookId)),
+    readings: plan.readings.filter((r) => children.has(r.childId)).map((r) => (r.bookId === null || books.has(r.bookId) ? r : { ...r, bookId: null })),
     uses: plan.uses.filter((u) => pullIds.has(u.pullId) && lessonIds.has(u.lessonId)),
     assignments: plan.assignments.filter((a) => partIds.has(a.partId) && children.has(a.childId)),
     sittings: plan.sittings.filter((s) => partIds.has(s.partId)),

@@ -66,6 +66,8 @@ function brokenReferences(plan: Plan): Fault[] {
   ids('ideas', plan.ideas);
   ids('outlines', plan.outlines);
   ids('uses', plan.uses);
+  ids('loans', plan.loans);
+  ids('readings', plan.readings);
   ids('sittings', plan.sittings);
   ids('marks', plan.marks);
   const must = (known: Set<string>, ref: string | null, where: string, what: string): void => {
@@ -109,6 +111,11 @@ function brokenReferences(plan: Plan): Fault[] {
   plan.uses.forEach((u, i) => {
     must(pulls, u.pullId, `uses[${i}].pullId`, 'pulled book');
     must(lessons, u.lessonId, `uses[${i}].lessonId`, 'lesson');
+  });
+  plan.loans.forEach((l, i) => must(books, l.bookId, `loans[${i}].bookId`, 'book'));
+  plan.readings.forEach((r, i) => {
+    must(children, r.childId, `readings[${i}].childId`, 'child');
+    must(books, r.bookId, `readings[${i}].bookId`, 'book');
   });
   const taken = new Map<string, Set<string>>([['assignments', new Set()], ['sittings', new Set()]]);
   plan.assignments.forEach((a, i) => {

@@ -22,6 +22,7 @@ export interface Reach {
 export function withRecurring(plan: Plan, days: readonly SchoolDay[], reach: Reach): Part[] {
   const rules = byId(plan.rules);
   const marked = new Set(plan.marks.map((m) => m.partId));
+  const missed = new Set(plan.marks.filter((m) => m.outcome === 'missed').map((m) => m.partId));
   const stood = byId(plan.parts);
   const units = byId(plan.units);
   const lessonsOf = groupBy(plan.lessons, (l) => l.unitId);
@@ -46,10 +47,16 @@ export function withRecurring(plan: Plan, days: readonly SchoolDay[], reach: Rea
       }
       continue;
     }
-    datesOf(rule, unit, days, reach).forEach((date, i) => {
-      const made = keep({ ...partOf(rule, `${rule.id}-${date.replaceAll('-', '')}`, named(rule, i + 1)), unitId: rule.unitId, fixedDate: date });
+    const dates = datesOf(rule, unit, days, rule.steps.length ? wholeYear(days, unit) : reach);
+    let step = 0;
+    for (const [i, date] of dates.entries()) {
+      if (rule.steps.length && step >= rule.steps.length) break;
+      const fresh = partOf(rule, `${rule.id}-${date.replaceAll('-', '')}`, rule.steps[step]?.title ?? named(rule, i + 1));
+      const made = keep({ ...fresh, minutes: rule.steps[step]?.minutes ?? rule.minutes, unitId: rule.unitId, fixedDate: date });
       loose.set(made.id, made);
-    });
+      // A step that did not happen comes again on the next day; what was read keeps its place whatever became of the days before it.
+      if (!missed.has(made.id)) step = (marked.has(made.id) ? Math.max(step, rule.steps.findIndex((s) => s.title === made.title)) : step) + 1;
+    }
   }
   // What has a mark stays, though its rule would no longer bring it.
   const made = new Set([...loose.keys(), ...[...first.values(), ...last.values()].flat().map((p) => p.id)]);
@@ -125,9 +132,13 @@ export function sameParts(a: readonly Part[], b: readonly Part[]): boolean {
   return a.length === b.length && a.every((p, i) => p.id === b[i].id && p.title === b[i].title);
 }
 
+function wholeYear(days: readonly SchoolDay[], unit: Unit | undefined): Reach {
+  const end = days.at(-1)?.date ?? '';
+  return { units: new Map(unit ? [[unit.id, end]] : []), family: end, places: new Map() };
+}
+
 /** A school year's worth of a daily amount: so many each time, as often as the rule comes from its first day to the year's end. */
 export function amountInYear(rule: Rule, unit: Unit | undefined, days: readonly SchoolDay[]): { times: number; total: number } {
-  const end = days.at(-1)?.date ?? '';
-  const times = datesOf(rule, unit, days, { units: new Map(unit ? [[unit.id, end]] : []), family: end, places: new Map() }).length;
+  const times = datesOf(rule, unit, days, wholeYear(days, unit)).length;
   return { times, total: times * (rule.amount ?? 1) };
 }

@@ -5,7 +5,7 @@ import type { Child, Family } from './plan';
 import type { Unit } from './unit';
 import type { SchoolYear } from './year';
 
-export const blankFamily: Family = { name: '', leadMinutes: 150, allergies: [], patterns: [] };
+export const blankFamily: Family = { name: '', leadMinutes: 150, allergies: [], patterns: [], card: null };
 
 export const blankChild: Omit<Child, 'id' | 'name' | 'birthMonth' | 'hatch'> = { minutes: 90, rungs: {}, mouths: false };
 
@@ -21,7 +21,7 @@ export const blankUnit: Omit<Unit, 'id' | 'title' | 'starts'> = {
 };
 
 export const blankBook: Omit<Book, 'id' | 'title'> = {
-  authors: '', label: '', form: 'book', pages: null, place: '', year: null, language: '', chapters: [], topics: [], listenFrom: null, listenTo: null, readFrom: null, readTo: null,
+  authors: '', label: '', form: 'book', pages: null, words: null, place: '', year: null, language: '', chapters: [], topics: [], listenFrom: null, listenTo: null, readFrom: null, readTo: null,
   preview: 'not seen', previewNote: '', notFor: [], source: 'owned', price: null, state: 'here', stateNote: '', condition: '',
 };
 
@@ -35,5 +35,5 @@ export const blankPart: Omit<Part, 'id' | 'kind' | 'title' | 'lead'> = {
 };
 
 export const blankRule: Omit<Rule, 'id' | 'title' | 'kind' | 'rhythm'> = {
-  unitId: null, minutes: 15, lead: 'leads', window: null, childIds: null, piece: '', amount: null, amountOf: '', assembly: null, first: null, last: null,
+  unitId: null, minutes: 15, lead: 'leads', window: null, childIds: null, piece: '', amount: null, amountOf: '', assembly: null, steps: [], first: null, last: null,
 };

@@ -17,6 +17,8 @@ export const book = z.strictObject({
   label: z.string().max(13),
   form: bookForm,
   pages: page.nullable(),
+  /** Words in all of it, where they were counted; else they are reckoned from its pages and form. */
+  words: z.int().min(1).max(5_000_000).nullable().default(null),
   place: z.string().trim().max(100),
   year: z.int().min(1400).max(2200).nullable().default(null),
   language: z.string().trim().max(40).default(''),

@@ -13,6 +13,7 @@ export function canonical(plan: Plan): Plan {
   const parts = sorted(plan.parts, (p) => (p.lessonId !== null ? [lessonAt(p.lessonId)] : [-1, unitAt(p.unitId ?? ''), ruleAt(p.ruleId ?? ''), p.ruleId === null ? '' : (p.fixedDate ?? ''), p.ruleId === null ? '' : p.id]));
   const partAt = places(parts);
   const childAt = places(plan.children);
+  const bookAt = places(plan.books);
   const pulls = ofUnit(plan.pulls);
   const pullAt = places(pulls);
   return {
@@ -21,6 +22,8 @@ export function canonical(plan: Plan): Plan {
     uses: sorted(plan.uses, (u) => [lessonAt(u.lessonId), pullAt(u.pullId)]),
     assignments: sorted(plan.assignments, (a) => [partAt(a.partId), childAt(a.childId)]),
     sittings: sorted(plan.sittings, (s) => [partAt(s.partId), s.id]),
+    loans: sorted(plan.loans, (l) => [bookAt(l.bookId), l.asked ?? '', l.id]),
+    readings: sorted(plan.readings, (r) => [r.date, childAt(r.childId), r.id]),
     marks: sorted(plan.marks, (m) => [m.date, partAt(m.partId), m.id]),
   };
 }

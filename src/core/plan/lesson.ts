@@ -128,6 +128,8 @@ export const rule = z.strictObject({
   amountOf: z.string().trim().max(40).default(''),
   /** The growing project is put together after the last lesson. */
   assembly: z.strictObject({ title: shortText, minutes }).nullable().default(null),
+  /** What comes, one each time, in order; when all have come it ends. Empty: the same each time. */
+  steps: z.array(z.strictObject({ title: shortText, minutes })).max(400).default([]),
   first: isoDate.nullable().default(null),
   last: isoDate.nullable().default(null),
 });

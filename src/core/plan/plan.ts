@@ -6,6 +6,7 @@
 import { z } from 'zod';
 import { book } from './book';
 import { lesson, outline, part, pattern, rule } from './lesson';
+import { card, loan, reading } from './loan';
 import { hatch, id, isoDate, isoMonth, minutes, rung, shortText, skill, windowName } from './measures';
 import { idea, objective, question, unit } from './unit';
 import { ROLES } from './words';
@@ -19,6 +20,8 @@ export const family = z.strictObject({
   allergies: z.array(z.string().trim().min(1).max(40)).max(40).default([]),
   /** Days over which a lesson can be stretched. */
   patterns: z.array(pattern).max(20).default([]),
+  /** The library card; null without one. */
+  card: card.nullable().default(null),
 });
 export type Family = z.infer<typeof family>;
 
@@ -106,6 +109,8 @@ export const plan = z.strictObject({
   books: z.array(book),
   pulls: z.array(pull),
   uses: z.array(use),
+  loans: z.array(loan).default([]),
+  readings: z.array(reading).default([]),
   assignments: z.array(assignment),
   sittings: z.array(sitting),
   marks: z.array(mark),
@@ -113,6 +118,6 @@ export const plan = z.strictObject({
 export type Plan = z.infer<typeof plan>;
 
 export const EMPTY_PLAN: Plan = {
-  family: null, year: null, children: [], units: [], objectives: [], questions: [], ideas: [], lessons: [], parts: [], rules: [], outlines: [], books: [], pulls: [], uses: [],
+  family: null, year: null, children: [], units: [], objectives: [], questions: [], ideas: [], lessons: [], parts: [], rules: [], outlines: [], books: [], pulls: [], uses: [], loans: [], readings: [],
   assignments: [], sittings: [], marks: [],
 };

@@ -1,0 +1,149 @@
+/** The level of a passage: its counts, the published measures side by side with what each is for, and their spread; never one number as truth. */
+import { automatedReadability } from 'automated-readability';
+import { colemanLiau } from 'coleman-liau';
+import { daleChall } from 'dale-chall';
+import { daleChallFormula, daleChallGradeLevel } from 'dale-chall-formula';
+import { flesch } from 'flesch';
+import { fleschKincaid } from 'flesch-kincaid';
+import { gunningFog } from 'gunning-fog';
+import { smogFormula } from 'smog-formula';
+import { spache } from 'spache';
+import { spacheFormula } from 'spache-formula';
+import { syllable } from 'syllable';
+import { ageOn, gradeOf } from '../ladder/age';
+import { proposedRung, rungOf } from '../ladder/rungs';
+import type { IsoDate } from '../plan/measures';
+import type { Child } from '../plan/plan';
+
+export interface Counts {
+  sentences: number;
+  words: number;
+  syllables: number;
+  letters: number;
+  /** Letters and digits. */
+  characters: number;
+  /** Words of three syllables and more. */
+  long: number;
+  /** Of those, the ones Gunning counts: neither names, nor joined words, nor long only by -es, -ed or -ing. */
+  complex: number;
+  /** Words that are not on the list of Dale and Chall, each time they come. */
+  difficult: number;
+  /** Different words that are not on the list of Spache. */
+  unfamiliar: number;
+}
+
+export interface Measure {
+  name: string;
+  /** Who published it, and when. */
+  source: string;
+  use: string;
+  score: number;
+  /** School grade from and to; the same where it gives one. Below 0 is before school, 17 and above beyond it. */
+  grade: [number, number];
+  /** Why it says little here; empty where it is in its place. */
+  but: string;
+}
+
+export interface Level {
+  counts: Counts;
+  measures: Measure[];
+  /** Lowest, middle and highest grade among the measures in their place; undefined for no text. */
+  spread?: { low: number; middle: number; high: number };
+}
+
+/** Words from which the counts are steady. Common practice, no source. */
+export const STEADY_WORDS = 100;
+/** Sentences that McLaughlin's measure was made for. */
+const SMOG_SENTENCES = 30;
+
+const DALE = new Set(daleChall);
+const SPACHE = new Set(spache);
+
+/** Whether a list has a word, itself or in a regular ending, as both authors count. */
+function listed(list: ReadonlySet<string>, word: string): boolean {
+  const w = word.toLowerCase().replace(/’/g, "'").replace(/'s$|'$/, '');
+  const bases = [w, w.replace(/ies$/, 'y'), w.replace(/es$/, ''), w.replace(/s$/, ''), w.replace(/ied$/, 'y'), w.replace(/ed$/, ''), w.replace(/d$/, ''), w.replace(/ing$/, ''), w.replace(/ing$/, 'e'), w.replace(/(.)\1(ed|ing)$/, '$1')];
+  return bases.some((b) => list.has(b)) || (w.includes('-') && w.split('-').every((piece) => !piece || listed(list, piece)));
+}
+
+const ABBREVIATIONS = /\b(mr|mrs|ms|dr|st|prof|e\.g|i\.e|etc|vs|no)\.(?=\s)/giu;
+
+/** What is counted in a passage. A sentence ends at a full stop, question or exclamation mark, or an empty line; “he did!” she said is one. */
+export function countsOf(text: string): Counts {
+  const counts: Counts = { sentences: 0, words: 0, syllables: 0, letters: 0, characters: 0, long: 0, complex: 0, difficult: 0, unfamiliar: 0 };
+  const strange = new Set<string>();
+  const sentences = text.replace(ABBREVIATIONS, '$1').split(/(?<=[.!?…]["”’»)]*)\s+(?!\p{Ll})|\n\s*\n/u);
+  for (const sentence of sentences) {
+    const words = sentence.match(/[\p{L}\p{N}]+(?:['’-][\p{L}\p{N}]+)*/gu) ?? [];
+    if (!words.length) continue;
+    counts.sentences++;
+    words.forEach((word, i) => {
+      const syllables = Math.max(1, syllable(word));
+      counts.words++;
+      counts.syllables += syllables;
+      counts.letters += (word.match(/\p{L}/gu) ?? []).length;
+      counts.characters += (word.match(/[\p{L}\p{N}]/gu) ?? []).length;
+      const name = i > 0 && /^\p{Lu}/u.test(word);
+      if (syllables >= 3) {
+        counts.long++;
+        const bare = /(es|ed|ing)$/.test(word) ? Math.max(1, syllable(word.replace(/(es|ed|ing)$/, ''))) : syllables;
+        if (!name && !word.includes('-') && bare >= 3) counts.complex++;
+      }
+      if (/^\p{N}+$/u.test(word) || name) return;
+      if (!listed(DALE, word)) counts.difficult++;
+      if (!listed(SPACHE, word)) strange.add(word.toLowerCase());
+    });
+  }
+  counts.unfamiliar = strange.size;
+  return counts;
+}
+
+/** Grades that go with Flesch's reading ease (Flesch 1948; bands from memory). */
+const EASE_GRADES: readonly [number, number, number][] = [[90, 5, 5], [80, 6, 6], [70, 7, 7], [60, 8, 9], [50, 10, 12], [30, 13, 16], [-Infinity, 17, 17]];
+
+export function levelOf(text: string): Level {
+  const counts = countsOf(text);
+  if (!counts.words) return { counts, measures: [] };
+  const { sentences: sentence, words: word, syllables, letters: letter, characters: character, long, complex, difficult, unfamiliar } = counts;
+  const ease = flesch({ sentence, word, syllable: syllables });
+  const [, easeFrom, easeTo] = EASE_GRADES.find(([least]) => ease >= least)!;
+  const dale = daleChallFormula({ word, sentence, difficultWord: difficult });
+  const [daleFrom, daleTo] = daleChallGradeLevel(dale);
+  const one = (score: number): [number, number] => [score, score];
+  const spacheScore = spacheFormula({ word, sentence, unfamiliarWord: unfamiliar });
+  const kincaid = fleschKincaid({ sentence, word, syllable: syllables });
+  const coleman = colemanLiau({ sentence, word, letter });
+  const ari = automatedReadability({ sentence, word, character });
+  const smog = smogFormula({ sentence, polysillabicWord: long });
+  const fog = gunningFog({ sentence, word, complexPolysillabicWord: complex });
+  const measures: Measure[] = [
+    { name: 'Spache', source: 'Spache 1953, revised 1974', use: 'first readers, up to grade 3', score: spacheScore, grade: one(spacheScore), but: spacheScore > 4 ? 'made for easier texts than this' : '' },
+    { name: 'Dale–Chall', source: 'Dale and Chall 1948, new 1995', use: 'grade 4 and up, by words most children know', score: dale, grade: [daleFrom, Math.min(17, daleTo)], but: dale < 5 ? 'tells nothing apart below grade 5' : '' },
+    { name: 'Flesch–Kincaid', source: 'Kincaid 1975', use: 'general prose, as a grade', score: kincaid, grade: one(kincaid), but: '' },
+    { name: 'Reading ease', source: 'Flesch 1948', use: '0 to 100, higher is easier', score: ease, grade: [easeFrom, easeTo], but: ease >= 90 ? 'tells nothing apart below grade 5' : '' },
+    { name: 'Coleman–Liau', source: 'Coleman and Liau 1975', use: 'by letters, not syllables', score: coleman, grade: one(coleman), but: '' },
+    { name: 'Automated readability', source: 'Smith and Senter 1967', use: 'by letters and digits', score: ari, grade: one(ari), but: '' },
+    { name: 'SMOG', source: 'McLaughlin 1969', use: 'full understanding; thirty sentences or more', score: smog, grade: one(smog), but: sentence < SMOG_SENTENCES ? `made for ${SMOG_SENTENCES} sentences or more` : '' },
+    { name: 'Fog', source: 'Gunning 1952', use: 'grown-up prose', score: fog, grade: one(fog), but: fog < 6 ? 'made for harder texts than this' : '' },
+  ];
+  const placed = measures.filter((m) => !m.but).map((m) => (m.grade[0] + m.grade[1]) / 2).sort((a, b) => a - b);
+  const middle = (placed[Math.floor((placed.length - 1) / 2)] + placed[Math.ceil((placed.length - 1) / 2)]) / 2;
+  return { counts, measures, spread: placed.length ? { low: placed[0], middle, high: placed[placed.length - 1] } : undefined };
+}
+
+/** Grades that a rung of reading above or below that of the age is worth. Own choice. */
+const GRADES_A_RUNG = 2;
+
+export type Judgement = 'aloud' | 'easy' | 'suits' | 'stretch' | 'hard';
+
+const JUDGED: Record<Judgement, string> = {
+  aloud: 'not reading alone yet: read it aloud', easy: 'easy to read alone', suits: 'suits their own reading', stretch: 'a stretch: with help, or in short pieces', hard: 'too hard to read alone: read it aloud, or together',
+};
+
+/** What the middle of the spread means for a child: against their grade, and their rung of reading where it is not that of their age. */
+export function judge(middle: number, child: Child, date: IsoDate): { as: Judgement; says: string; reads: number } {
+  const reads = gradeOf(child.birthMonth, date) + GRADES_A_RUNG * (rungOf(child, 'reading', date) - proposedRung(ageOn(child.birthMonth, date)));
+  const over = middle - reads;
+  const as: Judgement = reads < 1 ? 'aloud' : over < -2 ? 'easy' : over <= 1 ? 'suits' : over <= 2.5 ? 'stretch' : 'hard';
+  return { as, says: JUDGED[as], reads };
+}

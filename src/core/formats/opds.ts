@@ -1,0 +1,91 @@
+/**
+ * A library's catalogue in OPDS 2.0 (publications with acquisition links; availability, holds and copies as properties
+ * of a link): read with what a shelf and a card can use of it.
+ */
+import { z } from 'zod';
+import { readNumber } from '../books/numbers';
+import { blankBook } from '../plan/blank';
+import type { Book, BookForm } from '../plan/book';
+import type { IsoDate } from '../plan/measures';
+
+export const BORROW = 'http://opds-spec.org/acquisition/borrow';
+/** A link with this relation gets the thing itself: it is lent to us. */
+export const LENT = 'http://opds-spec.org/acquisition';
+
+const queue = z.object({ total: z.int().min(0), position: z.int().min(0).optional() });
+const properties = z.object({
+  availability: z.object({ state: z.enum(['available', 'unavailable', 'reserved', 'ready']), since: z.string().optional(), until: z.string().optional() }).optional(),
+  holds: queue.optional(),
+  copies: z.object({ total: z.int().min(0), available: z.int().min(0) }).optional(),
+});
+const link = z.object({ rel: z.union([z.string(), z.array(z.string())]).optional(), href: z.string(), properties: properties.optional() });
+const contributor = z.union([z.string(), z.object({ name: z.string() })]);
+export const publication = z.object({
+  metadata: z.object({
+    '@type': z.string().optional(), title: z.string(), identifier: z.string().optional(), author: z.union([contributor, z.array(contributor)]).optional(), language: z.union([z.string(), z.array(z.string())]).optional(),
+    numberOfPages: z.int().min(1).max(9999).optional(), published: z.string().optional(), description: z.string().optional(),
+    subject: z.array(z.union([z.string(), z.object({ name: z.string() })])).optional(),
+  }),
+  links: z.array(link),
+});
+export const feed = z.object({ metadata: z.object({ title: z.string(), numberOfItems: z.int().optional() }), publications: z.array(publication).default([]) });
+export type OpdsFeed = z.input<typeof feed>;
+export type OpdsPublication = z.input<typeof publication>;
+
+export interface LibraryBook {
+  /** The library's identifier. */
+  ref: string;
+  book: Omit<Book, 'id'>;
+  /** `out`: lent to us. */
+  state: 'available' | 'unavailable' | 'reserved' | 'ready' | 'out';
+  /** When the state began; when a copy is thought to be free, or a loan is due. */
+  since: IsoDate | null;
+  until: IsoDate | null;
+  copies: { total: number; available: number };
+  /** Readers waiting, and one's own place among them. */
+  holds: { total: number; position: number | null };
+}
+
+const FORMS: Readonly<Record<string, BookForm>> = { VideoObject: 'film', Movie: 'film', Audiobook: 'audio', AudioObject: 'audio', Game: 'game', Map: 'poster' };
+
+/** Publications of a feed; a feed or publication that is not OPDS 2.0 is named. */
+export function readOpds(text: string): { books: LibraryBook[] } | { wrong: string } {
+  let document: unknown;
+  try {
+    document = JSON.parse(text);
+  } catch {
+    return { wrong: 'The library’s answer is not JSON.' };
+  }
+  const parsed = feed.safeParse(document);
+  if (!parsed.success) return { wrong: `The library’s answer is no OPDS 2.0 feed: ${parsed.error.issues[0].path.join('.')} ${parsed.error.issues[0].message}.` };
+  return { books: parsed.data.publications.map(bookOf) };
+}
+
+function bookOf(p: z.output<typeof publication>): LibraryBook {
+  const { metadata: m, links } = p;
+  const has = (rel: string) => (l: z.output<typeof link>): boolean => [l.rel ?? []].flat().includes(rel);
+  const lent = links.find(has(LENT));
+  const borrow = lent ?? links.find(has(BORROW));
+  const about = borrow?.properties ?? {};
+  const number = m.identifier?.startsWith('urn:isbn:') ? readNumber(m.identifier.slice(9)) : { wrong: '' };
+  const type = m['@type']?.split('/').at(-1) ?? '';
+  const subjects = (m.subject ?? []).map((s) => (typeof s === 'string' ? s : s.name));
+  // A subject “Ages 6–9” gives the band; “Picture books” and “Early readers” the form; the others are topics.
+  const band = subjects.map((s) => /^ages? (\d+)(?:\s*[-–]\s*(\d+))?$/i.exec(s)).find(Boolean);
+  const form = FORMS[type] ?? (subjects.some((s) => /^picture books?$/i.test(s)) ? 'picture book' : subjects.some((s) => /^early readers?$/i.test(s)) ? 'reader' : 'book');
+  const topics = subjects.filter((s) => !/^ages? \d|^picture books?$|^early readers?$/i.test(s));
+  const year = Number(m.published?.slice(0, 4));
+  return {
+    ref: m.identifier ?? links.find(has('self'))?.href ?? borrow?.href ?? m.title,
+    book: {
+      ...blankBook, title: m.title.slice(0, 200), authors: [m.author ?? []].flat().map((a) => (typeof a === 'string' ? a : a.name)).join('; ').slice(0, 200), label: 'digits' in number ? number.digits : '', form,
+      pages: m.numberOfPages ?? null, language: [m.language ?? []].flat()[0] ?? '', year: year >= 1400 && year <= 2200 ? year : null, source: 'borrowed',
+      topics: topics.map((title) => ({ title: title.slice(0, 200), first: null, last: null })), listenFrom: band ? Number(band[1]) : null, listenTo: band?.[2] ? Number(band[2]) : null,
+    },
+    state: lent ? 'out' : (about.availability?.state ?? 'available'),
+    since: about.availability?.since?.slice(0, 10) ?? null,
+    until: about.availability?.until?.slice(0, 10) ?? null,
+    copies: about.copies ?? { total: 1, available: about.availability?.state === 'unavailable' ? 0 : 1 },
+    holds: { total: about.holds?.total ?? 0, position: about.holds?.position ?? null },
+  };
+}

@@ -1,0 +1,42 @@
+/** What a unit costs: what is to buy, against the unit's limit, and what the family has that would do instead. */
+import { lessonsCovered, serves } from '../books/fit';
+import { byId } from '../plan/lookup';
+import type { Book } from '../plan/book';
+import type { Plan } from '../plan/plan';
+import type { Unit } from '../plan/unit';
+
+export interface Money {
+  toBuy: { book: Book; /** Owned things that have something on all the lessons it is for, and suit a child it suits. */ instead: Book[] }[];
+  /** Minor units. */
+  total: number;
+  limit: number | null;
+  /** Prices that nobody has given. */
+  unpriced: number;
+}
+
+export function moneyOf(plan: Plan, unit: Unit): Money {
+  const books = byId(plan.books);
+  const pulls = plan.pulls.filter((p) => p.unitId === unit.id && p.role !== 'not now' && p.role !== 'give away');
+  const wanted = pulls.map((p) => ({ pull: p, book: books.get(p.bookId)! })).filter(({ book }) => book.source === 'to buy');
+  return {
+    toBuy: wanted.map(({ pull, book }) => ({ book, instead: instead(plan, unit, book, plan.uses.filter((u) => u.pullId === pull.id).map((u) => u.lessonId)) })),
+    total: wanted.reduce((sum, { book }) => sum + (book.price ?? 0), 0),
+    limit: unit.moneyLimit,
+    unpriced: wanted.filter(({ book }) => book.price === null).length,
+  };
+}
+
+function instead(plan: Plan, unit: Unit, wanted: Book, used: readonly string[]): Book[] {
+  const lessons = plan.lessons.filter((l) => l.unitId === unit.id);
+  const on = used.length ? used : lessonsCovered(wanted, lessons).map((c) => c.lessonId);
+  if (!on.length) return [];
+  const children = plan.children.filter((c) => unit.childIds.includes(c.id) && serves(wanted, c, unit.starts));
+  return plan.books.filter((b) => {
+    if (b.id === wanted.id || b.source !== 'owned' || b.state !== 'here') return false;
+    const covers = new Set(lessonsCovered(b, lessons).map((c) => c.lessonId));
+    return on.every((l) => covers.has(l)) && children.some((c) => serves(b, c, unit.starts)?.as === 'fits');
+  });
+}
+
+/** An amount in minor units as money is written, without a currency: `9.50`. */
+export const moneyText = (minor: number): string => (minor / 100).toFixed(2);
