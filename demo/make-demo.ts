@@ -3,6 +3,7 @@
  * Everything in it is invented. Run with `npm run demo:make`; the file it writes is in the repository.
  */
 import { writeFileSync } from 'node:fs';
+import { hearOfLoans, noteReading, setCard, stepLoan, wantLoan } from '@/core/edit/loans';
 import { fileURLToPath } from 'node:url';
 import { ean13Check } from '@/core/books/numbers';
 import { OVERNIGHT_HOURS } from '@/core/formats/activity-line';
@@ -144,6 +145,17 @@ export function demoPlan(): Plan {
   edit(suitIdea(idea('How knots'), ['Ottilie', 'Bram'].map(child)));
   edit(keepOutline(plan.parts.find((p) => p.title === 'Felt balls')!.id, 'art'));
   edit(moveRung(lesson(FLEECE, 8), child('Bram'), 1));
+
+  // The library card, what is out on it, one thing that comes late, and what Bram was timed at.
+  edit(setCard({ loans: 12, weeks: 3, renewals: 1, days: [2, 6] }));
+  const shelfId = (title: string): string => plan.books.find((b) => b.title === title)!.id;
+  const borrow = (title: string): string => { edit(wantLoan(shelfId(title), '', null)); return plan.loans.find((l) => l.bookId === shelfId(title))!.id; };
+  edit(stepLoan(borrow('Indigo Roads'), 'fetch', '2026-10-17'));
+  edit(stepLoan(borrow('Pictures of Cloth'), 'fetch', '2026-10-24'));
+  const blue = borrow('Blue Roads');
+  edit(stepLoan(blue, 'ask', '2026-10-20'));
+  edit(hearOfLoans([{ id: blue, expected: '2026-11-07' }]));
+  for (const [pages, minutes, date] of [[8, 14, '2026-10-19'], [8, 13, '2026-10-21']] as const) edit(noteReading({ childId: child('Bram'), bookId: shelfId('From Sheep to Shawl'), date, pages, minutes }), date);
 
   // Two weeks taught, with a day in bed: what was not done that Thursday was done on the Friday.
   edit(inkDays('2026-10-12', '2026-10-30'));

@@ -1,6 +1,6 @@
 /**
  * The door to the network. Only this machine's own names are answered, only its own pages may write, and every
- * page carries a policy under which nothing is loaded from anywhere else.
+ * page carries a policy under which nothing is loaded from anywhere else; WebAssembly may be compiled, for the solver.
  */
 import { NextResponse, type NextRequest } from 'next/server';
 
@@ -34,7 +34,7 @@ function contentPolicy(nonce: string): string {
   const developing = process.env.NODE_ENV === 'development';
   return [
     "default-src 'self'",
-    `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'${developing ? " 'unsafe-eval'" : ''}`,
+    `script-src 'self' 'nonce-${nonce}' 'strict-dynamic' 'wasm-unsafe-eval'${developing ? " 'unsafe-eval'" : ''}`,
     developing ? "style-src 'self' 'unsafe-inline'" : `style-src 'self' 'nonce-${nonce}'`,
     "style-src-attr 'unsafe-inline'",
     "img-src 'self' data: blob:",

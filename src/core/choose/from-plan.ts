@@ -4,7 +4,8 @@ import { thinLessons } from '../books/facts';
 import { pagesOf, wordsOf } from '../books/reading';
 import { daysBetween, mondayOf } from '../calendar/dates';
 import { loanLines } from '../loans/lines';
-import { moneyOf, moneyText } from '../loans/money';
+import { moneyOf } from '../loans/money';
+import { moneyText } from '../loans/money-text';
 import { groupBy, homes, lessonsOf } from '../plan/lookup';
 import type { Book } from '../plan/book';
 import type { Lesson } from '../plan/lesson';
@@ -121,7 +122,7 @@ export function proposals(asking: Asking, chosen: Chosen, unit: Unit): Proposal[
     if (!chosen.choice[i].length && !problem.candidates[i].pinned) return [];
     const on = chosen.choice[i].map((l) => ({ lessonId: lessons[l].id, number: lessons[l].number, ...pick(o.covers.find((c) => c.lessonId === lessons[l].id)!) }));
     const whom = [...new Set(problem.candidates[i].covers.flatMap((c) => c.children))];
-    const only = [...new Set(chosen.choice[i].flatMap((l) => (problem.candidates[i].covers.find((c) => c.lesson === l)?.children ?? []).filter((child) => !servedElsewhere(asking, chosen, i, l, child)).map((child) => child)))];
+    const only = [...new Set(chosen.choice[i].flatMap((l) => (problem.candidates[i].covers.find((c) => c.lesson === l)?.children ?? []).filter((child) => !problem.served.has(l * children.length + child) && !servedElsewhere(asking, chosen, i, l, child))))];
     const reader = whom.length === 1 && suits(o.book, children[whom[0]], unit.starts, 'read') !== 'beyond' && wordsOf(o.book, pagesOf({ id: '', pullId: '', lessonId: '', firstPage: null, lastPage: null }, o.book.pages)) > 0;
     const role: Role = reader ? 'own' : ['film', 'audio'].includes(o.book.form) || wordsOf(o.book, o.book.pages ?? 0) > 0 ? 'together' : 'basket';
     return [{

@@ -33,12 +33,22 @@ export const pullBook = (unitId: string, bookId: string, role: Role, childId: st
   return { plan: withSpinePages({ ...plan, pulls: [...plan.pulls, pull] }, pull, newId) };
 };
 
+/** Pulls many books from the shelf at once, to be sorted; those that are pulled already stay where they lie. */
+export const pullBooks = (unitId: string, bookIds: readonly string[]): Edit => (plan, { newId }) => {
+  if (!plan.units.some((u) => u.id === unitId)) return { refused: GONE };
+  const known = new Set(plan.books.map((b) => b.id));
+  const pulled = new Set(plan.pulls.filter((p) => p.unitId === unitId).map((p) => p.bookId));
+  const fresh = [...new Set(bookIds)].filter((b) => known.has(b) && !pulled.has(b));
+  if (!fresh.length) return { refused: 'All of these are pulled for this unit already.' };
+  return { plan: { ...plan, pulls: [...plan.pulls, ...fresh.map((bookId): Pull => ({ id: newId(), unitId, bookId, role: 'unsorted', childId: null }))] } };
+};
+
 /** Gives a pulled book another role. */
 export const setRole = (pullId: string, role: Role, childId: string | null): Edit => (plan, { newId }) => {
   const pull = plan.pulls.find((p) => p.id === pullId);
   if (!pull) return { refused: GONE };
   const changed: Pull = { ...pull, role, childId: role === 'own' ? childId : null };
-  if (role === 'not now' || role === 'give away') return { plan: { ...withoutPages(plan, pullId), pulls: withChanged(plan.pulls, pullId, changed) } };
+  if (role === 'unsorted' || role === 'not now' || role === 'give away') return { plan: { ...withoutPages(plan, pullId), pulls: withChanged(plan.pulls, pullId, changed) } };
   return { plan: withSpinePages({ ...plan, pulls: withChanged(plan.pulls, pullId, changed) }, changed, newId) };
 };
 

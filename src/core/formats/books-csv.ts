@@ -22,9 +22,13 @@ const COLUMNS = {
 } as const;
 type Column = keyof typeof COLUMNS;
 
-/** Reads a table of books; each bad row is named with what is wrong with it. */
-export function readBooksCsv(text: string): BooksRead {
-  const { rows, faults, unknown } = readCsv<Column>(text, COLUMNS);
+/** The columns a table can have, in the order in which they are written. */
+export const BOOK_COLUMNS = Object.keys(COLUMNS) as Column[];
+
+/** Reads a table of books; each bad row is named with what is wrong with it. `chosen` matches headings by hand, to a column or (empty) to none. */
+export function readBooksCsv(text: string, chosen: Readonly<Record<string, string>> = {}): BooksRead & { matched: { heading: string; column: string | null }[] } {
+  const byHand = Object.fromEntries(Object.entries(chosen).flatMap(([h, c]) => (c === '' || c in COLUMNS ? [[h, c as Column | '']] : [])));
+  const { rows, faults, unknown, matched } = readCsv<Column>(text, COLUMNS, byHand);
   const books: BooksRead['books'] = [];
   for (const { line, cells } of rows) {
     const before = faults.length;
@@ -50,7 +54,7 @@ export function readBooksCsv(text: string): BooksRead {
     const book = bookDraft(known, cells.number, say);
     if (book && faults.length === before) books.push({ line, book });
   }
-  return { books, faults: faults.sort((a, b) => a.line - b.line), unknown };
+  return { books, faults: faults.sort((a, b) => a.line - b.line), unknown, matched };
 }
 
 /** “Mordants 33-35; Looms” */

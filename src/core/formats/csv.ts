@@ -13,14 +13,17 @@ export interface CsvRead<Column extends string> {
   faults: LineFault[];
   /** Headings that belong to no column; their cells are left out. */
   unknown: string[];
+  /** The headings as they stand, each with the column it was taken for; none when the table has no headings. */
+  matched: { heading: string; column: Column | null }[];
 }
 
 /**
  * Reads a table. Headings are matched without regard to case; with none that fit, the first row counts as a row and the
  * columns are taken in their order.
  * @param columns for each column the headings it is known by
+ * @param chosen headings that were matched by hand: to a column, or (empty) to none
  */
-export function readCsv<Column extends string>(text: string, columns: Readonly<Record<Column, readonly string[]>>): CsvRead<Column> {
+export function readCsv<Column extends string>(text: string, columns: Readonly<Record<Column, readonly string[]>>, chosen: Readonly<Record<string, Column | ''>> = {}): CsvRead<Column> {
   const names = Object.keys(columns) as Column[];
   const body = text.replace(/^\uFEFF/u, '');
   const known = new Set(names.flatMap((n) => columns[n]));
@@ -29,16 +32,18 @@ export function readCsv<Column extends string>(text: string, columns: Readonly<R
   const data = parsed.data.map((cells, i) => ({ line: i + 1, cells: cells.map((c) => c.trim()) })).filter((r) => r.cells.some(Boolean));
   const first = data[0]?.cells ?? [];
   const at = new Map<Column, number>();
+  first.forEach((heading, i) => { const by = chosen[heading]; if (by && !at.has(by)) at.set(by, i); });
   first.forEach((heading, i) => {
+    if (heading in chosen) return;
     const column = names.find((n) => !at.has(n) && columns[n].some((h) => h === heading.toLowerCase()));
     if (column) at.set(column, i);
   });
-  const headed = at.size > 0;
+  const headed = at.size > 0 || Object.keys(chosen).length > 0;
   if (!headed) names.forEach((n, i) => at.set(n, i));
   const taken = new Set(at.values());
   const rows = data.slice(headed ? 1 : 0).map(({ line, cells }) => ({ line, cells: Object.fromEntries(names.map((n) => [n, cells[at.get(n) ?? -1] ?? ''])) as Record<Column, string> }));
   if (headed) for (const { line, cells } of data.slice(1)) if (cells.length > first.length && cells.slice(first.length).some(Boolean)) faults.push({ line, what: `has ${cells.length} cells, and there are ${first.length} headings` });
-  return { rows, faults: faults.sort((a, b) => a.line - b.line), unknown: headed ? first.filter((h, i) => h && !taken.has(i)) : [] };
+  return { rows, faults: faults.sort((a, b) => a.line - b.line), unknown: headed ? first.filter((h, i) => h && !taken.has(i)) : [], matched: headed ? first.filter(Boolean).map((heading) => ({ heading, column: names.find((n) => first[at.get(n) ?? -1] === heading) ?? null })) : [] };
 }
 
 const DELIMITERS = [',', ';', '\t', '|'];

@@ -37,6 +37,3 @@ function instead(plan: Plan, unit: Unit, wanted: Book, used: readonly string[]):
     return on.every((l) => covers.has(l)) && children.some((c) => serves(b, c, unit.starts)?.as === 'fits');
   });
 }
-
-/** An amount in minor units as money is written, without a currency: `9.50`. */
-export const moneyText = (minor: number): string => (minor / 100).toFixed(2);

@@ -26,7 +26,8 @@ export const OWN_WORK_KINDS: readonly string[] = ['tell-back', 'copying', 'own-r
 export const LEADS = ['leads', 'near', 'not-needed'] as const;
 
 export const BOOK_FORMS = ['book', 'picture book', 'reader', 'workbook', 'cards', 'kit', 'film', 'audio', 'site', 'poster', 'game', 'model'] as const;
-export const ROLES = ['spine', 'together', 'own', 'basket', 'reference', 'not now', 'give away'] as const;
+/** What a pulled book is for in a unit; unsorted until somebody says. */
+export const ROLES = ['unsorted', 'spine', 'together', 'own', 'basket', 'reference', 'not now', 'give away'] as const;
 
 /** What the family likes to do; extras are proposed by it. */
 export const TASTES = ['outdoors', 'table', 'art', 'film', 'music', 'cooking'] as const;

@@ -10,7 +10,7 @@ import { Hatch, type HatchName } from '@/kit/hatch';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { changeBook, newBook } from './actions';
-import { ROLES } from './roles';
+import { PILES } from './roles';
 import type { PulledBook } from './load';
 
 export function BookForm({ unitId, childrenOfUnit, pulled, firstRole, onClose }: { unitId: string; childrenOfUnit: { id: string; name: string; hatch: HatchName }[]; pulled?: PulledBook; firstRole: Role; onClose: () => void }) {
@@ -41,7 +41,7 @@ export function BookForm({ unitId, childrenOfUnit, pulled, firstRole, onClose }:
           </FieldRow>
           {book ? null : (
             <FieldRow>
-              <Choose label="Role in this unit" value={role} onChange={(v) => roleForm.set('role', v)} choices={ROLES.map((r) => ({ value: r.role, name: `${r.name}: ${r.means}` }))} />
+              <Choose label="Role in this unit" value={role} onChange={(v) => roleForm.set('role', v)} choices={PILES.map((r) => ({ value: r.role, name: `${r.name}: ${r.means}` }))} />
               {role === 'own' ? <Choose label="Who reads it" value={childId} onChange={(v) => roleForm.set('childId', v)} choices={childrenOfUnit.map((c) => ({ value: c.id, name: c.name, mark: <Hatch name={c.hatch} /> }))} /> : null}
             </FieldRow>
           )}

@@ -1,74 +1,112 @@
 'use client';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
-import { indexOf, search } from '@/core/books/search';
 import { lengthText } from '@/core/calendar/dates';
-import { Button, PlainButton } from '@/kit/button';
-import { Dialog } from '@/kit/dialog';
-import { TextField } from '@/kit/field';
+import type { Role } from '@/core/plan/plan';
+import { Button } from '@/kit/button';
+import { Checkbox } from '@/kit/field';
 import { LinkButton } from '@/kit/link-button';
 import { Caution, Heading, Quiet } from '@/kit/text';
+import { middling } from '@/kit/tokens';
 import { Frame } from '../frame/frame';
 import { useAct } from '../frame/use-act';
-import { pull } from './actions';
-import { BookForm } from './book-form';
-import { PageGrid } from './page-grid';
+import { Loans } from '../loans/loans';
+import { backToShelf, changeRole, clearGiveAway } from './actions';
+import { Desk } from './desk';
+import { Gap } from './gap';
+import { Limits } from './limits';
+import { PageGrid, type Range } from './page-grid';
 import { Piles } from './piles';
+import { ON_LESSONS } from './roles';
 import type { BooksView, PulledBook } from './load';
 
+const BookForm = dynamic(() => import('./book-form').then((m) => m.BookForm), { ssr: false });
+const PullDialog = dynamic(() => import('./pull-dialog').then((m) => m.PullDialog), { ssr: false });
+const FillForm = dynamic(() => import('./fill-form').then((m) => m.FillForm), { ssr: false });
+const PaceForm = dynamic(() => import('./pace-form').then((m) => m.PaceForm), { ssr: false });
+const Suggest = dynamic(() => import('./suggest').then((m) => m.Suggest), { ssr: false });
+const LevelDialog = dynamic(() => import('./level').then((m) => m.LevelDialog), { ssr: false });
+
+type Open = { is: 'add' } | { is: 'pull' } | { is: 'set' } | { is: 'level' } | { is: 'edit' | 'pace'; book: PulledBook } | { is: 'fill'; range: Range };
+
 export function BooksSheet(view: BooksView) {
-  const { info, unitId, pulled, lessons } = view;
-  const { children } = view;
-  const [adding, add] = useState(false);
-  const [editing, edit] = useState<PulledBook>();
-  const [shelfShown, showShelf] = useState(false);
-  if (!unitId) return <Frame info={info} sheet={3} title="Books" figures={[]}><p>There is no unit yet. <Link href="/unit">Begin one</Link>, then pull its books; <Link href="/shelf">the shelf</Link> can be filled already.</p></Frame>;
+  return view.unitId ? <UnitBooks view={view} unitId={view.unitId} /> : <Frame info={view.info} sheet={3} title="Books" figures={[]}><p>There is no unit yet. <Link href="/unit">Begin one</Link>, then pull its books; <Link href="/shelf">the shelf</Link> can be filled already.</p></Frame>;
+}
+
+function UnitBooks({ view, unitId }: { view: BooksView; unitId: string }) {
+  const { info, pulled, lessons, children } = view;
+  const [open, setOpen] = useState<Open>();
+  const close = (): void => setOpen(undefined);
   const spine = pulled.find((p) => p.role === 'spine');
+  const aloud = view.reading.reduce((sum, r) => sum + r.aloud, 0);
   return (
     <Frame
-      info={info} sheet={3} title="Books" subtitle={<>{view.unitTitle} · {pulled.length} pulled</>}
-      actions={<><LinkButton href="/shelf">The shelf</LinkButton>{view.shelf.length ? <Button onPress={() => showShelf(true)}>Pull from the shelf</Button> : null}<Button $primary onPress={() => add(true)}>Add a book</Button></>}
-      figures={[{ name: 'Lessons covered', value: `${view.covered} of ${lessons.length}` }, { name: 'Reading aloud', value: lengthText(view.aloudMinutes) }]}
-      keys={[{ keys: '← → ↑ ↓', does: 'go through lessons and books' }, { keys: 'Enter', does: 'set the pages there' }]}
+      info={info} sheet={3} title="Books" subtitle={<>{view.unitTitle} · {pulled.length} pulled{pulled.length ? `, ${pulled.filter((p) => ON_LESSONS.includes(p.role)).length} chosen` : ''}</>}
+      actions={<><LinkButton href="/shelf">The shelf</LinkButton><Button onPress={() => setOpen({ is: 'level' })}>Level of a text…</Button>{view.shelf.length ? <Button onPress={() => setOpen({ is: 'pull' })}>Pull from the shelf</Button> : null}<Button onPress={() => setOpen({ is: 'add' })}>Add a book</Button>{lessons.length ? <Button $primary onPress={() => setOpen({ is: 'set' })}>Suggest a set</Button> : null}</>}
+      figures={[{ name: 'Lessons covered', value: `${view.covered} of ${lessons.length}` }, ...(view.thin.length ? [{ name: 'Thin for someone', value: String(view.thin.length) }] : []), { name: 'Reading aloud', value: lengthText(aloud) }]}
+      keys={[
+        { keys: 'S T B M N G', does: 'put the book in hand on the pile: spine, together, basket, for me, not this time, give away' }, { keys: children.map((_, i) => i + 1).join(' '), does: 'with a book in hand: the child reads it alone' }, { keys: '← →', does: 'go along the spines; in the sheet of pages, the arrows go through lessons and books' },
+        { keys: 'Shift and arrows', does: 'choose several cells' }, { keys: 'Enter, or a digit', does: 'write in a cell: 12-16, ch 4, all' }, { keys: 'Delete', does: 'empty what is chosen' }, { keys: 'F', does: 'fill along from here, or over what is chosen' }, { keys: 'Ctrl C, Ctrl V', does: 'copy cells, and put them elsewhere' },
+      ]}
     >
-      {pulled.length ? <Piles pulled={pulled} childrenOfUnit={children} onEdit={edit} /> : <p>No books pulled yet. Add the one that leads the unit first: its spine.</p>}
-      {pulled.length && !spine ? <Caution>No book leads this unit. Give one the role “spine”, and its contents can carry the lessons.</Caution> : null}
-      {view.wanted.length ? <Quiet>From the brainstorm, find a book on: {view.wanted.join(' · ')}</Quiet> : null}
-      {pulled.length && lessons.length ? (
-        <Section aria-labelledby="pages"><Heading id="pages">Which lesson uses which pages</Heading><PageGrid view={view} /></Section>
-      ) : pulled.length ? <Section><Quiet>There are no lessons to put them on yet. <Link href={`/lessons?unit=${unitId}`}>Paste the contents page</Link>.</Quiet></Section> : null}
-      {adding ? <BookForm unitId={unitId} childrenOfUnit={children} firstRole={spine ? 'together' : 'spine'} onClose={() => add(false)} /> : null}
-      {editing ? <BookForm unitId={unitId} childrenOfUnit={children} pulled={editing} firstRole={editing.role} onClose={() => edit(undefined)} /> : null}
-      {shelfShown ? <Shelf view={view} onClose={() => showShelf(false)} /> : null}
+      <Board view={view} unitId={unitId} spine={spine} setOpen={setOpen} />
+      {open?.is === 'add' ? <BookForm unitId={unitId} childrenOfUnit={children} firstRole={spine ? 'together' : 'spine'} onClose={close} /> : null}
+      {open?.is === 'edit' ? <BookForm unitId={unitId} childrenOfUnit={children} pulled={open.book} firstRole={open.book.role} onClose={close} /> : null}
+      {open?.is === 'pace' ? <PaceForm pulled={open.book} today={view.today} onClose={close} /> : null}
+      {open?.is === 'pull' ? <PullDialog view={view} onClose={close} /> : null}
+      {open?.is === 'set' ? <Suggest unitId={unitId} hasCard={!!view.loans.card} onClose={close} /> : null}
+      {open?.is === 'level' ? <LevelDialog onClose={close} /> : null}
+      {open?.is === 'fill' ? <FillForm range={open.range} lessons={lessons} pictureBooks={pulled.filter((p) => p.book.form === 'picture book' && ON_LESSONS.includes(p.role)).map((p) => p.pullId)} onClose={close} /> : null}
     </Frame>
   );
 }
 
-/** As many as are listed; more words find the others. */
-const LISTED = 40;
-
-function Shelf({ view, onClose }: { view: BooksView; onClose: () => void }) {
+function Board({ view, unitId, spine, setOpen }: { view: BooksView; unitId: string; spine?: PulledBook; setOpen: (open: Open) => void }) {
   const { act } = useAct();
-  const [typed, type] = useState('');
-  const index = useMemo(() => indexOf(view.shelf), [view.shelf]);
-  const found = search(index, typed);
-  const books = new Map(view.shelf.map((b) => [b.id, b]));
+  const { pulled, lessons, children } = view;
+  const [hand, take] = useState<{ pullId: string; keys: boolean }>();
+  const [thin, showThin] = useState<string>();
+  const [all, showAll] = useState(false);
+  // What has been put on a pile but not heard back yet is not to be sorted again.
+  const [put, setPut] = useState<readonly string[]>([]);
+  const toSort = pulled.filter((p) => p.role === 'unsorted' && !put.includes(p.pullId));
+  const inHand = pulled.find((p) => p.pullId === hand?.pullId) ?? toSort[0];
+  const place = (pullId: string, role: Role, childId: string | null): void => {
+    const wasUnsorted = pulled.find((p) => p.pullId === pullId)?.role === 'unsorted';
+    if (role !== 'unsorted') setPut((ids) => [...ids, pullId]);
+    else setPut((ids) => ids.filter((i) => i !== pullId));
+    act((base) => changeRole(base, pullId, { role, childId }));
+    const next = toSort.find((p) => p.pullId !== pullId);
+    take(wasUnsorted && next ? { pullId: next.pullId, keys: true } : { pullId, keys: true });
+  };
+  const rows = pulled.filter((p) => ON_LESSONS.includes(p.role));
+  const idle = rows.filter((p) => (p.role === 'basket' || p.role === 'reference') && p.cells.every((c) => !c));
+  const shown = all ? rows : rows.filter((p) => !idle.includes(p));
   return (
-    <Dialog title="On the shelf" isOpen onClose={onClose} footer={<Button onPress={onClose}>Done</Button>}>
-      <TextField label="Look for" placeholder="title, author, topic, place" autoFocus value={typed} onChange={type} />
-      <Quiet aria-live="polite">{found.length} of {view.shelf.length} not pulled yet{found.length > LISTED ? `, the first ${LISTED} listed` : ''}</Quiet>
-      <ul aria-label="Books to pull">
-        {found.slice(0, LISTED).map((id) => books.get(id)!).map((b) => (
-          <li key={b.id}>
-            {b.title} <Quiet as="span">{[b.authors, b.pages ? `${b.pages} pages` : b.form, b.state === 'here' ? b.place : b.state].filter(Boolean).join(' · ')}</Quiet>{' '}
-            <PlainButton aria-label={`Pull “${b.title}”`} onPress={() => act((base) => pull(base, view.unitId!, b.id, { role: 'basket', childId: null }))}>Pull</PlainButton>
-          </li>
-        ))}
-      </ul>
-      <Quiet>A pulled book lies in the basket until you give it a role.</Quiet>
-    </Dialog>
+    <Columns>
+      <div>
+        {pulled.length ? <Piles pulled={pulled} readers={children} inHand={inHand?.pullId} onTake={(pullId) => take({ pullId, keys: true })} onPut={place} onGiveAway={() => act((base) => clearGiveAway(base, unitId))} /> : <p>No books pulled yet. Add the one that leads the unit first: its spine. Or pull what you have from the shelf, and sort it here.</p>}
+        {pulled.length && !spine ? <Caution>No book leads this unit. Put one on the pile “Spine”, and its contents can carry the lessons.</Caution> : null}
+        {view.wanted.length ? <Quiet>From the brainstorm, find a book on: {view.wanted.join(' · ')}</Quiet> : null}
+        {rows.length && lessons.length ? (
+          <Section aria-labelledby="pages">
+            <Head><Heading id="pages">Which lesson uses which pages</Heading>{idle.length ? <Checkbox isSelected={all} onChange={showAll}>Show the {idle.length} without pages</Checkbox> : null}</Head>
+            <PageGrid view={view} rows={shown.length ? shown : rows} onFill={(range) => setOpen({ is: 'fill', range })} onThin={showThin} />
+          </Section>
+        ) : rows.length ? <Section><Quiet>There are no lessons to put them on yet. <Link href={`/lessons?unit=${unitId}`}>Paste the contents page</Link>.</Quiet></Section> : null}
+        <Section><Loans loans={view.loans} unitId={unitId} /></Section>
+      </div>
+      <aside>
+        {inHand ? <Desk book={inHand} readers={children} left={toSort.length} focused={!!hand?.keys} onPut={(role, childId) => place(inHand.pullId, role, childId)} onEdit={() => setOpen({ is: 'edit', book: inHand })} onPace={() => setOpen({ is: 'pace', book: inHand })} onBack={() => act((base) => backToShelf(base, inHand.pullId))} /> : pulled.length ? <Quiet>Choose a spine to see what it is good for.</Quiet> : null}
+        {thin ? <Gap view={view} lessonId={thin} /> : null}
+        <Limits view={view} />
+      </aside>
+    </Columns>
   );
 }
 
-const Section = styled.section`margin-top: 28px;`;
+const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 264px; gap: 30px; align-items: start; & > aside { display: grid; gap: 20px; } ${middling} { grid-template-columns: minmax(0, 1fr); }`;
+const Section = styled.section`margin-top: 26px;`;
+const Head = styled.div`display: flex; justify-content: space-between; gap: 16px; flex-wrap: wrap; align-items: baseline;`;

@@ -1,10 +1,23 @@
-import { minutesAlone, minutesAloud, pagesOf, WORDS_PER_PAGE } from '@/core/books/reading';
+import { factsIn, thinLessons, type Facts } from '@/core/books/facts';
+import { cellText } from '@/core/books/fill';
+import { lessonReading, type LessonReading } from '@/core/books/lesson-reading';
+import { ownRate } from '@/core/books/reading';
+import { loanLines, overCard, tripsFor, type LoanLine } from '@/core/loans/lines';
+import { moneyOf } from '@/core/loans/money';
 import { gradeOf } from '@/core/ladder/age';
-import { byId, lessonsOf } from '@/core/plan/lookup';
+import { byId, groupBy, lessonsOf } from '@/core/plan/lookup';
 import type { Book } from '@/core/plan/book';
-import type { Role } from '@/core/plan/plan';
+import type { Card } from '@/core/plan/loan';
+import type { Plan, Role } from '@/core/plan/plan';
 import type { HatchName } from '@/kit/hatch';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
+import { ON_LESSONS, PILES } from './roles';
+
+export interface CellOf {
+  text: string;
+  /** As it is read out: “pages 12 to 16”. */
+  says: string;
+}
 
 export interface PulledBook {
   pullId: string;
@@ -12,59 +25,100 @@ export interface PulledBook {
   role: Role;
   reader: { id: string; name: string; hatch: HatchName } | null;
   /** Pages on each lesson, in the unit's order; null where it is not used. */
-  cells: ({ useId: string; text: string; firstPage: number | null; lastPage: number | null } | null)[];
-  /** How long all of its use takes, and how it was worked out. */
-  takes: string;
+  cells: (CellOf | null)[];
+  facts: Facts;
+}
+
+/** A child of the unit: the rate at which they read alone, and how it is known. */
+export interface Reader {
+  id: string;
+  name: string;
+  hatch: HatchName;
+  rate: number;
+  measuredOn: number;
+  /** Of an age to read alone, or measured already. */
+  reads: boolean;
+}
+
+export interface LoansView {
+  card: Card | null;
+  lines: LoanLine[];
+  trips: { date: string; errands: string[] }[];
+  /** Errands for which there is no library day. */
+  missed: string[];
+  over: { date: string; out: number }[];
+  out: number;
 }
 
 export interface BooksView {
   info: FrameInfo;
+  today: string;
   unitTitle?: string;
   unitId?: string;
-  lessons: { id: string; number: number; title: string }[];
+  lessons: { id: string; number: number; title: string; first: string | null }[];
   pulled: PulledBook[];
   /** Topics of the brainstorm to find a book for. */
   wanted: string[];
   /** Books on the shelf that are not pulled for this unit. */
   shelf: Book[];
-  children: { id: string; name: string; hatch: HatchName }[];
+  children: Reader[];
   covered: number;
-  aloudMinutes: number;
+  reading: LessonReading[];
+  /** Lessons that are thin, with the children they are thin for. */
+  thin: { lessonId: string; number: number; childIds: string[] }[];
+  loans: LoansView;
+  money: { total: number; limit: number | null; unpriced: number; toBuy: { id: string; title: string; price: number | null; instead: string[] }[] };
 }
 
-const ORDER: Role[] = ['spine', 'together', 'own', 'basket', 'reference'];
-
 export async function loadBooks(params: SearchParams): Promise<BooksView> {
-  const { plan, info, unit } = await load(params);
-  if (!unit) return { info, lessons: [], pulled: [], shelf: plan.books, children: [], covered: 0, aloudMinutes: 0, wanted: [] };
-  const lessons = lessonsOf(plan, unit.id).map(({ id, number, title }) => ({ id, number, title }));
+  const { plan, info, unit, today } = await load(params);
+  const blank = { info, today, wanted: [], shelf: plan.books, loans: loansView(plan, today, null) };
+  if (!unit) return { ...blank, lessons: [], pulled: [], children: [], covered: 0, reading: [], thin: [], money: { total: 0, limit: null, unpriced: 0, toBuy: [] } };
+  const days = groupBy(plan.sittings, (s) => s.partId);
+  const parts = groupBy(plan.parts, (p) => p.lessonId ?? '');
+  const lessons = lessonsOf(plan, unit.id).map(({ id, number, title }) => ({ id, number, title, first: (parts.get(id) ?? []).flatMap((p) => (days.get(p.id) ?? []).map((s) => s.date)).sort()[0] ?? null }));
   const books = byId(plan.books);
-  const children = plan.children.filter((c) => unit.childIds.includes(c.id));
-  let aloudMinutes = 0;
+  const children = plan.children.filter((c) => unit.childIds.includes(c.id)).map(({ id, name, hatch, birthMonth }) => { const rate = ownRate(plan, id, unit.starts); return { id, name, hatch, ...rate, reads: rate.measuredOn > 0 || gradeOf(birthMonth, unit.starts) >= 1 }; });
+  const facts = factsIn(plan, unit);
+  const uses = groupBy(plan.uses, (u) => u.pullId);
+  const order = PILES.map((p) => p.role);
   const pulled = plan.pulls.filter((p) => p.unitId === unit.id).map((pull): PulledBook => {
     const book = books.get(pull.bookId)!;
-    const reader = children.find((c) => c.id === pull.childId) ?? null;
-    const uses = plan.uses.filter((u) => u.pullId === pull.id);
-    const words = uses.reduce((sum, u) => sum + pagesOf(u, book.pages) * (WORDS_PER_PAGE[book.form] ?? 0), 0);
-    const aloud = pull.role === 'spine' || pull.role === 'together';
-    if (aloud) aloudMinutes += minutesAloud(words);
+    const reader = children.find((c) => c.id === pull.childId);
     return {
-      pullId: pull.id, book, role: pull.role,
-      reader: reader && { id: reader.id, name: reader.name, hatch: reader.hatch },
+      pullId: pull.id, book, role: pull.role, facts: facts(book),
+      reader: reader ? { id: reader.id, name: reader.name, hatch: reader.hatch } : null,
       cells: lessons.map((l) => {
-        const use = uses.find((u) => u.lessonId === l.id);
-        return use ? { useId: use.id, firstPage: use.firstPage, lastPage: use.lastPage, text: pagesText(use.firstPage, use.lastPage) } : null;
+        const use = (uses.get(pull.id) ?? []).find((u) => u.lessonId === l.id);
+        if (!use) return null;
+        const text = cellText(use.firstPage, use.lastPage, book);
+        const pages = use.firstPage === null ? 'all of it' : use.lastPage === use.firstPage ? `page ${use.firstPage}` : `pages ${use.firstPage} to ${use.lastPage}`;
+        return { text, says: text.startsWith('ch') ? `${text.replace('ch.', 'chapter').replace('–', ' to ')}, ${pages}` : pages };
       }),
-      takes: words === 0 ? '' : aloud ? `${minutesAloud(words)} min aloud, about ${words} words` : pull.role === 'own' && reader ? `${minutesAlone(words, gradeOf(reader.birthMonth, unit.starts))} min alone, about ${words} words` : '',
     };
-  }).sort((a, b) => ORDER.indexOf(a.role) - ORDER.indexOf(b.role));
+  }).sort((a, b) => order.indexOf(a.role) - order.indexOf(b.role));
+  const money = moneyOf(plan, unit);
+  const used = pulled.filter((p) => ON_LESSONS.includes(p.role));
   return {
+    ...blank, unitTitle: unit.title, unitId: unit.id, lessons, pulled, children,
     wanted: plan.ideas.filter((i) => i.unitId === unit.id && i.becomes === 'book topic').map((i) => i.text),
-    info, unitTitle: unit.title, unitId: unit.id, lessons, pulled, aloudMinutes,
     shelf: plan.books.filter((b) => !pulled.some((p) => p.book.id === b.id)),
-    children: children.map(({ id, name, hatch }) => ({ id, name, hatch })),
-    covered: lessons.filter((_, i) => pulled.some((p) => p.cells[i])).length,
+    covered: lessons.filter((_, i) => used.some((p) => p.cells[i])).length,
+    reading: lessonReading(plan, unit), thin: thinLessons(plan, unit), loans: loansView(plan, today, unit.id),
+    money: { ...money, toBuy: money.toBuy.map(({ book, instead }) => ({ id: book.id, title: book.title, price: book.price, instead: instead.map((b) => b.title) })) },
   };
 }
 
-const pagesText = (first: number | null, last: number | null): string => (first === null ? 'all' : last && last !== first ? `${first}–${last}` : String(first));
+/** All loans, with those of this unit's books first. */
+function loansView(plan: Plan, today: string, unitId: string | null): LoansView {
+  const card = plan.family?.card ?? null;
+  const out = plan.loans.filter((l) => l.from && !l.back).length;
+  if (!card) return { card, lines: [], trips: [], missed: [], over: [], out };
+  const lines = loanLines(plan, card, today);
+  const ours = new Set(plan.pulls.filter((p) => p.unitId === unitId).map((p) => p.bookId));
+  const { trips, missed } = tripsFor(lines, card, today);
+  return {
+    card, out, lines: [...lines].sort((a, b) => Number(ours.has(b.book.id)) - Number(ours.has(a.book.id))),
+    trips: trips.map((t) => ({ date: t.date, errands: t.errands.map((e) => e.what) })), missed: missed.map((e) => e.what), over: overCard(lines, card),
+  };
+}

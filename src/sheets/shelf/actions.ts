@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { addBooks, editBook, mergeBooks, removeBook } from '@/core/edit/books';
 import { readBibtex } from '@/core/formats/bibtex';
 import { sortDrafts, type BooksRead, type Sorted } from '@/core/formats/book-draft';
-import { readBooksCsv } from '@/core/formats/books-csv';
+import { BOOK_COLUMNS, readBooksCsv } from '@/core/formats/books-csv';
 import { readCslJson } from '@/core/formats/csl';
 import { book, type Book } from '@/core/plan/book';
 import { id } from '@/core/plan/measures';
@@ -23,16 +23,19 @@ export interface BooksPreview extends Sorted {
   as: 'a table' | 'BibTeX' | 'CSL-JSON';
   faults: BooksRead['faults'];
   unknown: string[];
+  /** Headings of a table with the column each is taken for, and the columns there are. */
+  matched: { heading: string; column: string | null }[];
+  columns: string[];
 }
 
 const MOST_CHARACTERS = 10_000_000;
 
 /** What bringing books in would do; nothing is stored. */
-export async function previewBooks(text: string): Promise<BooksPreview> {
-  if (text.length > MOST_CHARACTERS) return { as: 'a table', fresh: [], known: [], asked: [], unknown: [], faults: [{ line: 1, what: 'longer than ten million characters; bring it in in pieces' }] };
+export async function previewBooks(text: string, chosen: Record<string, string> = {}): Promise<BooksPreview> {
+  if (text.length > MOST_CHARACTERS) return { as: 'a table', fresh: [], known: [], asked: [], unknown: [], matched: [], columns: [], faults: [{ line: 1, what: 'longer than ten million characters; bring it in in pieces' }] };
   const start = text.trimStart()[0];
-  const [as, read] = start === '@' ? (['BibTeX', readBibtex(text)] as const) : start === '[' || start === '{' ? (['CSL-JSON', readCslJson(text)] as const) : (['a table', readBooksCsv(text)] as const);
-  return { as, faults: read.faults, unknown: read.unknown, ...sortDrafts(read.books, readDrawn(store()).plan.books) };
+  const [as, read] = start === '@' ? (['BibTeX', readBibtex(text)] as const) : start === '[' || start === '{' ? (['CSL-JSON', readCslJson(text)] as const) : (['a table', readBooksCsv(text, chosen)] as const);
+  return { as, faults: read.faults, unknown: read.unknown, matched: 'matched' in read ? read.matched : [], columns: [...BOOK_COLUMNS], ...sortDrafts(read.books, readDrawn(store()).plan.books) };
 }
 
 /** The whole record of a book; undefined when it has gone. */

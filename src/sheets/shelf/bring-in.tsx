@@ -5,7 +5,8 @@ import { FileTrigger } from 'react-aria-components/FileTrigger';
 import styled from 'styled-components';
 import { Button } from '@/kit/button';
 import { Dialog } from '@/kit/dialog';
-import { Checkbox, TextField } from '@/kit/field';
+import { Checkbox, Choose, TextField } from '@/kit/field';
+import { Fold } from '@/kit/fold';
 import { Caution, Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
@@ -15,15 +16,17 @@ export function BringIn({ onClose }: { onClose: () => void }) {
   const { act } = useAct();
   const [text, setText] = useState('');
   const [read, setRead] = useState<{ of: string; is: BooksPreview }>();
+  const [chosen, match] = useState<Record<string, string>>({});
+  const asked = `${JSON.stringify(chosen)} ${text}`;
   const [leaveBad, setLeaveBad] = useState(false);
   const [takeAsked, setTakeAsked] = useState(false);
   useEffect(() => {
     if (!text.trim()) return;
     let late = false;
-    const timer = setTimeout(() => { void previewBooks(text).then((is) => { if (!late) setRead({ of: text, is }); }, () => undefined); }, 250);
+    const timer = setTimeout(() => { void previewBooks(text, chosen).then((is) => { if (!late) setRead({ of: asked, is }); }, () => undefined); }, 250);
     return () => { late = true; clearTimeout(timer); };
-  }, [text]);
-  const preview = text.trim() && read?.of === text ? read.is : undefined;
+  }, [text, chosen, asked]);
+  const preview = text.trim() && read?.of === asked ? read.is : undefined;
   const bad = preview ? new Set(preview.faults.map((f) => f.line)).size : 0;
   const books = preview ? [...preview.fresh, ...(takeAsked ? preview.asked : [])] : [];
   const ready = books.length > 0 && (bad === 0 || leaveBad);
@@ -42,6 +45,11 @@ export function BringIn({ onClose }: { onClose: () => void }) {
             <>
               <b>Read as {preview.as}: {preview.fresh.length} new{preview.known.length ? `, ${preview.known.length} on the shelf already` : ''}{preview.asked.length ? `, ${preview.asked.length} perhaps` : ''}{bad ? `, ${bad} bad` : ''}</b>
               {preview.unknown.length ? <Quiet>Columns not used: {preview.unknown.join(', ')}</Quiet> : null}
+              {preview.matched.length ? (
+                <Fold title="Match the columns" says={preview.matched.map((m) => `${m.heading}: ${m.column ?? 'left out'}`).join(' · ')}>
+                  <Matches>{preview.matched.map((m) => <Choose key={m.heading} label={m.heading} value={m.column ?? ''} onChange={(c) => match((before) => ({ ...before, [m.heading]: c }))} choices={[{ value: '', name: 'left out' }, ...preview.columns.map((c) => ({ value: c, name: c }))]} />)}</Matches>
+                </Fold>
+              ) : null}
               {bad ? (
                 <Faults role="alert">
                   <ul>{preview.faults.slice(0, 60).map((f, i) => <li key={i}><b>row {f.line}</b>: {f.what}</li>)}</ul>
@@ -66,4 +74,5 @@ export function BringIn({ onClose }: { onClose: () => void }) {
 
 const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 2fr) minmax(0, 3fr); gap: 20px; & > div { display: grid; gap: 8px; align-content: start; justify-items: start; } & > div > :first-child { width: 100%; } @media (max-width: 760px) { grid-template-columns: minmax(0, 1fr); }`;
 const Faults = styled.div`border-left: 3px solid ${colour.red}; padding-left: 10px; font-size: 13.5px; max-height: 190px; overflow: auto; width: 100%;`;
+const Matches = styled.div`display: grid; grid-template-columns: repeat(auto-fill, minmax(130px, 1fr)); gap: 8px;`;
 const List = styled.ol`max-height: 260px; overflow: auto; border-top: 1.5px solid ${colour.ink}; width: 100%; li { display: grid; grid-template-columns: 40px minmax(0, 1fr) minmax(0, 0.7fr); gap: 8px; padding: 3px 0; border-bottom: 1px solid ${colour.rule}; font-size: 13.5px; } li > span { color: ${colour.graphite}; font-size: 12.5px; }`;

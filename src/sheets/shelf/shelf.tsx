@@ -3,20 +3,23 @@
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { readNumber } from '@/core/books/numbers';
+import { ean13Check, readNumber } from '@/core/books/numbers';
 import { indexOf, search } from '@/core/books/search';
 import { readBookLine } from '@/core/formats/book-line';
 import { Button, PlainButton } from '@/kit/button';
 import { TextField } from '@/kit/field';
+import { Fold } from '@/kit/fold';
 import { LinkButton } from '@/kit/link-button';
 import { Caution, Column, Heading, Quiet } from '@/kit/text';
 import { colour, face, middling, narrow, paper } from '@/kit/tokens';
+import { Scanner } from '@/standins/scanner/scanner';
 import { Frame } from '../frame/frame';
 import { useAct } from '../frame/use-act';
 import { makeOne, putOnShelf } from './actions';
 import type { ShelfRow, ShelfView } from './load';
 
 const RecordForm = dynamic(() => import('./record-form').then((m) => m.RecordForm), { ssr: false });
+const LibraryDialog = dynamic(() => import('../loans/library-dialog').then((m) => m.LibraryDialog), { ssr: false });
 const BringIn = dynamic(() => import('./bring-in').then((m) => m.BringIn), { ssr: false });
 
 /** As many as are drawn; more words find the others. */
@@ -25,7 +28,7 @@ const SHOWN = 60;
 export function ShelfSheet(view: ShelfView) {
   const { rows, info } = view;
   const [typed, type] = useState('');
-  const [open, setOpen] = useState<{ is: 'record'; id: string } | { is: 'new'; label: string } | { is: 'bring in' }>();
+  const [open, setOpen] = useState<{ is: 'record'; id: string } | { is: 'new'; label: string } | { is: 'bring in' } | { is: 'library' }>();
   const index = useMemo(() => indexOf(rows), [rows]);
   const byId = useMemo(() => new Map(rows.map((r) => [r.id, r])), [rows]);
   const found = useMemo(() => search(index, typed), [index, typed]);
@@ -34,7 +37,7 @@ export function ShelfSheet(view: ShelfView) {
   return (
     <Frame
       info={info} sheet={3} title="The shelf" subtitle={`${rows.length} ${rows.length === 1 ? 'thing' : 'things'}, whatever the unit`}
-      actions={<>{info.unitId ? <LinkButton href={`/books?unit=${info.unitId}`}>The unit’s books</LinkButton> : null}<Button onPress={() => setOpen({ is: 'bring in' })}>Bring books in…</Button><Button $primary onPress={() => setOpen({ is: 'new', label: '' })}>Add a book</Button></>}
+      actions={<>{info.unitId ? <LinkButton href={`/books?unit=${info.unitId}`}>The unit’s books</LinkButton> : null}<Button onPress={() => setOpen({ is: 'library' })}>From the library…</Button><Button onPress={() => setOpen({ is: 'bring in' })}>Bring books in…</Button><Button $primary onPress={() => setOpen({ is: 'new', label: '' })}>Add a book</Button></>}
       figures={[{ name: 'On the shelf', value: String(rows.filter((r) => r.state === 'here').length) }, ...(lent ? [{ name: 'Lent out', value: String(lent) }] : []), ...(view.twice.length ? [{ name: 'Perhaps twice', value: String(view.twice.length) }] : [])]}
       keys={[{ keys: 'Enter', does: 'in the scanning line: add what is typed, or open what is there' }]}
     >
@@ -51,12 +54,14 @@ export function ShelfSheet(view: ShelfView) {
           <Column>
             <header><Heading>Scan or type</Heading></header>
             <ScanLine rows={rows} onKnown={(id) => setOpen({ is: 'record', id })} onNumber={(label) => setOpen({ is: 'new', label })} />
+            <Fold title="No scanner at hand?"><Quiet>Put the cursor into the line above, then press one of these: it types as a scanner would.</Quiet><Codes><Scanner codes={codesFor(rows)} /></Codes></Fold>
           </Column>
           {view.twice.length ? <TwiceList twice={view.twice} onOpen={(id) => setOpen({ is: 'record', id })} /> : null}
         </aside>
       </Columns>
       {open?.is === 'record' ? <RecordForm key={open.id} bookId={open.id} childrenOfFamily={view.children} onClose={close} /> : null}
       {open?.is === 'new' ? <RecordForm key={`new ${open.label}`} label={open.label} childrenOfFamily={view.children} onClose={close} /> : null}
+      {open?.is === 'library' ? <LibraryDialog unitId={null} onClose={close} /> : null}
       {open?.is === 'bring in' ? <BringIn onClose={close} /> : null}
     </Frame>
   );
@@ -102,6 +107,14 @@ function ScanLine({ rows, onKnown, onNumber }: { rows: ShelfRow[]; onKnown: (id:
   );
 }
 
+/** Things to scan: one that is on the shelf, a home label that is not, and one with a wrong last digit. */
+function codesFor(rows: ShelfRow[]): { says: string; digits: string }[] {
+  const known = rows.find((r) => r.label);
+  const stems = Array.from({ length: 40 }, (_, i) => `2${String(9_000_000_000 + i).padStart(11, '0')}`);
+  const fresh = stems.map((s) => s + ean13Check(s)).find((d) => !rows.some((r) => r.label === d))!;
+  return [...(known ? [{ says: `the label of “${known.title}”`, digits: known.label }] : []), { says: 'a new home label', digits: fresh }, { says: 'a label with a wrong digit', digits: fresh.slice(0, -1) + String((Number(fresh.at(-1)) + 1) % 10) }];
+}
+
 function TwiceList({ twice, onOpen }: { twice: ShelfView['twice']; onOpen: (id: string) => void }) {
   const { act } = useAct();
   return (
@@ -132,4 +145,5 @@ const List = styled.ol`
   ${narrow} { button { grid-template-columns: 1fr; gap: 2px; } }
 `;
 const Scan = styled.form`display: grid; gap: 8px; justify-items: start; padding-top: 8px; & > :first-child { width: 100%; } ${paper} { display: none; }`;
+const Codes = styled.div`button { display: block; width: 100%; text-align: left; background: none; border: 0; border-bottom: 1px solid ${colour.rule}; padding: 6px 0; font-size: 13px; cursor: pointer; } p { font-size: 13px; }`;
 const Twin = styled.div`padding: 7px 0; border-bottom: 1px solid ${colour.rule}; display: grid; gap: 4px; & > div { padding-left: 8px; }`;

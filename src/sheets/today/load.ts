@@ -7,7 +7,9 @@ import { byId, doneParts, homes } from '@/core/plan/lookup';
 import type { Role } from '@/core/plan/plan';
 import type { HatchName } from '@/kit/hatch';
 import { dateParam, load, type FrameInfo, type SearchParams } from '../frame/load';
+import { pagesOf } from '@/core/books/reading';
 import { dayRooms, pagesText, type DayRoom } from './day';
+import type { Read } from './note-reading';
 
 export interface TodayView {
   info: FrameInfo;
@@ -27,7 +29,8 @@ export interface TodayView {
   leadMinutes: number;
   schoolDay?: { number: number; of: number };
   inkedTo?: string;
-  onTheTable: { title: string; pages: string; role: Role; reader: string }[];
+  /** `read`: a child's own reading, to note how long it took. */
+  onTheTable: { title: string; pages: string; role: Role; reader: string; read?: Read }[];
   /** What is to be ready for this day or got ready on it, and the cautions of its parts. */
   ready: { what: string; when: string }[];
   cautions: { of: string; cautions: Caution[] }[];
@@ -70,7 +73,10 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
     inkedTo: plan.sittings.filter((s) => s.state === 'ink').map((s) => s.date).sort().at(-1),
     onTheTable: plan.uses.filter((u) => lessonsToday.has(u.lessonId)).map((u) => {
       const pull = pulls.get(u.pullId)!;
-      return { title: books.get(pull.bookId)!.title, pages: pagesText(u).replace(/^, /, ''), role: pull.role, reader: plan.children.find((c) => c.id === pull.childId)?.name ?? '' };
+      const book = books.get(pull.bookId)!;
+      const child = plan.children.find((c) => c.id === pull.childId);
+      const read = pull.role === 'own' && child ? { bookId: book.id, title: book.title, childId: child.id, reader: child.name, pages: pagesOf(u, book.pages) || null } : undefined;
+      return { title: book.title, pages: pagesText(u).replace(/^, /, ''), role: pull.role, reader: child?.name ?? '', read };
     }),
     ready: ready.filter((r) => r.on === date || r.date === date).map((r) => ({ what: r.what, when: r.on === date ? `for ${r.part}` : `today, for ${r.part} on ${shortDate(r.on)}` })),
     cautions: [...new Set(rooms.map((r) => r.partId))].flatMap((id) => { const part = parts.get(id)!; const cautions = shown(cautionsFor(part, plan.children, plan.family?.allergies ?? [], date)); return cautions.length ? [{ of: part.title, cautions }] : []; }),

@@ -1,5 +1,7 @@
 'use client';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { lengthText, shortDate } from '@/core/calendar/dates';
 import { PlainButton } from '@/kit/button';
@@ -14,11 +16,15 @@ import { useAct } from '../frame/use-act';
 import { moveOn, tick } from './actions';
 import { DayDrawing } from './day-drawing';
 import { DayRooms } from './day-room';
+import type { Read } from './note-reading';
 import type { TodayView } from './load';
+
+const NoteReading = dynamic(() => import('./note-reading').then((m) => m.NoteReading), { ssr: false });
 
 export function TodaySheet(view: TodayView) {
   const { info, rooms, date, today } = view;
   const done = rooms.filter((r) => r.done).length;
+  const [noting, note] = useState<Read>();
   return (
     <Frame
       info={info} sheet={8} title={view.title} subtitle={<>{date === today ? 'today' : date < today ? 'gone by' : 'to come'}{view.subtitle ? <> · <em>{view.subtitle}</em></> : null}</>}
@@ -65,7 +71,7 @@ export function TodaySheet(view: TodayView) {
           {view.onTheTable.length ? (
             <Column>
               <header><Heading>On the table</Heading><Quiet as="span">{view.onTheTable.length} {view.onTheTable.length === 1 ? 'book' : 'books'}</Quiet></header>
-              {view.onTheTable.map((b, i) => <Line key={i}><div><Title>{b.title}</Title><Quiet>{[b.pages, b.role === 'spine' ? 'the spine, aloud' : b.role === 'together' ? 'aloud' : b.role === 'reference' ? 'for you' : b.reader || 'to browse'].filter(Boolean).join(' · ')}</Quiet></div></Line>)}
+              {view.onTheTable.map((b, i) => <Line key={i}><div><Title>{b.title}</Title><Quiet>{[b.pages, b.role === 'spine' ? 'the spine, aloud' : b.role === 'together' ? 'aloud' : b.role === 'reference' ? 'for you' : b.reader || 'to browse'].filter(Boolean).join(' · ')}</Quiet>{b.read && date <= today ? <PlainButton aria-label={`Note how long “${b.title}” took ${b.reader}`} onPress={() => note(b.read)}>Pages and minutes…</PlainButton> : null}</div></Line>)}
             </Column>
           ) : null}
           {view.questions.length ? (
@@ -76,6 +82,7 @@ export function TodaySheet(view: TodayView) {
           ) : null}
         </aside>
       </Columns>
+      {noting ? <NoteReading read={noting} date={date} onClose={() => note(undefined)} /> : null}
     </Frame>
   );
 }
