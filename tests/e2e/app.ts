@@ -1,6 +1,6 @@
 /** The production build with a store of its own for each test, empty or with the demo family in it. */
 import { test as base, expect, type Page } from '@playwright/test';
-import { spawn, spawnSync } from 'node:child_process';
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -13,6 +13,8 @@ export interface App {
   url: string;
   port: number;
   db: string;
+  /** Starts it again on another day, with the same store. */
+  restart: (today: string) => Promise<void>;
 }
 
 export const test = base.extend<{ stores: 'nothing' | 'the demo'; today: string; app: App }>({
@@ -26,21 +28,33 @@ export const test = base.extend<{ stores: 'nothing' | 'the demo'; today: string;
       if (loaded.status !== 0) throw new Error(loaded.stderr);
     }
     const port = await freePort();
-    const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], {
-      cwd: root, stdio: 'ignore', env: { ...process.env, HAUSPLAN_DB: db, HAUSPLAN_TODAY: today, NEXT_TELEMETRY_DISABLED: '1' },
-    });
     const url = `http://127.0.0.1:${port}`;
-    for (let i = 0; i < 600; i++) {
-      if (await fetch(url, { redirect: 'manual' }).then((r) => r.status < 500, () => false)) break;
-      await new Promise((r) => setTimeout(r, 100));
-    }
-    await provide({ url, port, db });
-    const ended = new Promise((r) => server.once('exit', r));
-    server.kill('SIGTERM');
-    await ended;
+    let server = await start(port, url, db, today);
+    const stop = async (): Promise<void> => {
+      const ended = new Promise((r) => server.once('exit', r));
+      server.kill('SIGTERM');
+      await ended;
+    };
+    const restart = async (day: string): Promise<void> => {
+      await stop();
+      server = await start(port, url, db, day);
+    };
+    await provide({ url, port, db, restart });
+    await stop();
   },
   baseURL: async ({ app }, provide) => provide(app.url),
 });
+
+async function start(port: number, url: string, db: string, today: string): Promise<ChildProcess> {
+  const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], {
+    cwd: root, stdio: 'ignore', env: { ...process.env, HAUSPLAN_DB: db, HAUSPLAN_TODAY: today, NEXT_TELEMETRY_DISABLED: '1' },
+  });
+  for (let i = 0; i < 600; i++) {
+    if (await fetch(url, { redirect: 'manual' }).then((r) => r.status < 500, () => false)) break;
+    await new Promise((r) => setTimeout(r, 100));
+  }
+  return server;
+}
 
 function freePort(): Promise<number> {
   return new Promise((resolve) => {
@@ -63,7 +77,7 @@ export async function atRevision(page: Page, n: number): Promise<void> {
 }
 
 /** Goes to a control with Tab alone, as someone without a mouse does. */
-export async function tabTo(page: Page, name: string | RegExp, role: 'button' | 'link' | 'textbox' | 'checkbox' | 'spinbutton' | 'combobox' = 'button'): Promise<void> {
+export async function tabTo(page: Page, name: string | RegExp, role: 'button' | 'link' | 'textbox' | 'checkbox' | 'spinbutton' | 'combobox' | 'gridcell' = 'button'): Promise<void> {
   const target = page.getByRole(role, { name }).first();
   await expect(target).toBeVisible();
   for (let i = 0; i < 150; i++) {

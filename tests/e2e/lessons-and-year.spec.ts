@@ -81,11 +81,11 @@ test('a year that ends before it starts is named in its field, and nothing is st
   expect(await revision(page)).toBe(1);
 });
 
-test('a book takes another role, and a mistyped number is pointed at', async ({ page }) => {
-  await page.goto('/books');
-  const basket = page.getByRole('region', { name: 'Basket' });
-  await basket.getByRole('button', { name: 'The Noisy Mill' }).click();
-  await page.getByRole('menuitem', { name: 'Junia reads it alone' }).click();
+test('a book goes on another pile by its key, and a mistyped number is pointed at', async ({ page }) => {
+  await page.goto('/books', { waitUntil: 'networkidle' });
+  await page.getByRole('region', { name: 'Pulled, to sort' }).getByRole('button', { name: 'The Noisy Mill' }).click();
+  await expect(page.getByRole('group', { name: 'In hand: The Noisy Mill' })).toBeFocused();
+  await page.keyboard.press('3');
   await expect(page.getByRole('region', { name: 'On their own' }).getByRole('button', { name: 'The Noisy Mill, Junia reads it' })).toBeVisible();
   await atRevision(page, 2);
   await page.getByRole('button', { name: 'Add a book' }).click();

@@ -92,7 +92,7 @@ test('a book is lent out, and two records of one are made one', async ({ page })
   await twice.getByRole('button', { name: /is the same as the first/ }).click();
   await expect(twice).toHaveCount(0);
   await page.goto('/books');
-  await expect(page.getByRole('button', { name: /^The Dyer’s Kettle, lesson 2/ })).toHaveText('7–11');
+  await expect(page.getByRole('gridcell', { name: /^The Dyer’s Kettle, lesson 2 / })).toHaveText('7–11');
 });
 
 test('a book is found on the shelf and pulled for another unit', async ({ page }) => {
@@ -105,5 +105,34 @@ test('a book is found on the shelf and pulled for another unit', async ({ page }
   await dialog.getByRole('button', { name: 'Pull “Arch, Beam and Cable”' }).click();
   await expect(dialog).toContainText('0 of 8 not pulled yet');
   await dialog.getByRole('button', { name: 'Done' }).click();
-  await expect(page.getByRole('region', { name: 'Basket' })).toContainText('Arch, Beam and Cable');
+  await expect(page.getByRole('region', { name: 'Pulled, to sort' })).toContainText('Arch, Beam and Cable');
+});
+
+test('columns are matched by hand where the headings say something else', async ({ page }) => {
+  await page.goto('/shelf', { waitUntil: 'networkidle' });
+  await page.getByRole('button', { name: 'Bring books in…' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Bring books in' });
+  await dialog.getByRole('textbox').fill('Title,Whose hand,Leaves\nThe Carder,U. Tamworth,44');
+  await expect(dialog).toContainText('Columns not used: Whose hand, Leaves');
+  await dialog.getByText('Match the columns').click();
+  await dialog.getByRole('button', { name: /Leaves/ }).click();
+  await page.getByRole('option', { name: 'pages' }).click();
+  await expect(dialog).toContainText('Columns not used: Whose hand');
+  await dialog.getByRole('button', { name: 'Put 1 on the shelf' }).click();
+  await atRevision(page, 2);
+  await page.getByLabel('Look for').fill('the carder');
+  await expect(page.getByRole('list', { name: 'Books' }).getByRole('listitem')).toContainText('44 pages');
+});
+
+test('a scanner types where the cursor is, and ends with Enter', async ({ page }) => {
+  await page.goto('/shelf', { waitUntil: 'networkidle' });
+  await page.getByText('No scanner at hand?').click();
+  const scanner = page.getByRole('group', { name: 'Stand-in for a scanner' });
+  const line = page.getByLabel('A number, or a book in one line');
+  await line.focus();
+  await scanner.getByRole('button', { name: 'a label with a wrong digit' }).click();
+  await expect(page.getByText(/The last digit of this number should be/)).toBeVisible();
+  await expect(line).toBeFocused();
+  await scanner.getByRole('button', { name: /the label of “The Dyer’s Kettle”/ }).click();
+  await expect(page.getByRole('dialog', { name: 'The Dyer’s Kettle' })).toBeVisible();
 });

@@ -6,17 +6,21 @@ import { breaches } from '../layout/check';
 import { redraw } from '../layout/redraw';
 import { canonical } from '../plan/canonical';
 import type { Plan } from '../plan/plan';
+import { pullBooks, removeBook, setRole } from './books';
 import { perform, type Edit } from './edit';
 import { removeChild } from './family';
 import { addObjectives, placeIdea, removeObjective, turnIdea } from './gathered';
 import { addLesson, editPart, noteSeen, removeLessons, removePart, reorderLesson, reorderPart } from './lessons';
+import { doWithout, noteReading, readInstead, setCard, stepLoan, unwantLoan, waitForBook, wantLoan } from './loans';
+import { fillBook, giveAway, paceBookOver, setCells, takeSet } from './pages';
 import { addRule, keepOutline, placeOutline, removeRule } from './rules';
 import { gatherLessons, indentLesson, joinLessons, outdentTopic, splitLesson, stretchLessons, swapLessons } from './shape';
 import { didNotHappen, markDone, unmark } from './today';
 import { editUnit, removeUnit } from './units';
 import { inkDays, layOutAgain, rubOutDays } from './weeks';
 import { dropInIllness, endUnit, letUnitWait, paceUnit, placeInRow, placeUnit, setYear, takeDayOff } from './year';
-import { blankRule } from '../plan/blank';
+import { blankBook, blankRule } from '../plan/blank';
+import { ROLES } from '../plan/words';
 
 type Step = (plan: Plan, n: number) => Edit;
 const pick = <T>(items: readonly T[], n: number): T => items[n % items.length];
@@ -24,6 +28,9 @@ const NONE = { id: 'none' };
 const lesson = (p: Plan, n: number): string => pick([...p.lessons, NONE], n).id;
 const part = (p: Plan, n: number): string => pick([...p.parts, NONE], n).id;
 const unit = (p: Plan, n: number): string => pick([...p.units, NONE], n).id;
+const book = (p: Plan, n: number): string => pick([...p.books, NONE], n).id;
+const pull = (p: Plan, n: number): string => pick([...p.pulls, NONE], n).id;
+const loan = (p: Plan, n: number): string => pick([...p.loans, NONE], n).id;
 const day = (n: number): string => `2026-${['09', '10', '11', '12'][n % 4]}-${String(1 + (n % 28)).padStart(2, '0')}`;
 
 /** Every change a parent can make, on things there are and on things that are gone. */
@@ -38,6 +45,11 @@ const STEPS: Step[] = [
   (_, n) => dropInIllness(day(n), day(n + 3) > day(n) ? day(n + 3) : day(n), 'fever'), (_, n) => takeDayOff({ first: day(n), last: day(n), label: '', kind: 'holiday' }), (p, n) => setYear({ ...p.year!, weekdays: n % 2 ? [1, 3, 5] : [2, 4], terms: [] }),
   (p, n) => turnIdea(pick([...p.ideas, NONE], n).id, n % 2 ? 'lesson' : 'activity'), (p, n) => placeIdea(pick([...p.ideas, NONE], n).id, lesson(p, n)), (p, n) => addObjectives(unit(p, n), [{ code: 'N.1', wording: 'New' }]), (p, n) => removeObjective(pick([...p.objectives, NONE], n).id),
   (p, n) => keepOutline(part(p, n), null), (p, n) => (p.outlines.length ? placeOutline(lesson(p, n), pick(p.outlines, n)) : layOutAgain()), (p, n) => removeChild(pick([...p.children.slice(1), NONE], n).id),
+  (p, n) => pullBooks(unit(p, n), [book(p, n)]), (p, n) => setRole(pull(p, n), pick(ROLES, n), n % 2 ? 'c1' : null), (p, n) => setCells([{ pullId: pull(p, n), lessonId: lesson(p, n), pages: pick([null, 'all', { first: 1, last: 1 + (n % 40) }] as const, n) }]), (p, n) => giveAway(unit(p, n)),
+  (p, n) => fillBook(pull(p, n), [lesson(p, n), lesson(p, n + 1)], n % 2 ? 'pages' : 'whole'), (p, n) => paceBookOver({ pullId: pull(p, n), by: 'pages', each: 3 + (n % 9), from: 1, to: 30, first: day(n) }),
+  (p, n) => wantLoan(book(p, n), '', n % 2 ? day(n) : null), (p, n) => stepLoan(loan(p, n), pick(['ask', 'ready', 'fetch', 'renew', 'return'] as const, n), day(n)), (p, n) => unwantLoan(loan(p, n)), (p, n) => waitForBook([lesson(p, n)], day(n)), (p, n) => doWithout(unit(p, n), book(p, n), [lesson(p, n)]),
+  (p, n) => readInstead(unit(p, n), book(p, n), [lesson(p, n)], book(p, n + 1)), (p, n) => noteReading({ childId: 'c1', bookId: book(p, n), date: '2026-09-04', pages: 1 + (n % 9), minutes: 5 + n }), (_, n) => setCard({ loans: 1 + (n % 3), weeks: 3, renewals: 1, days: [2] }),
+  (p, n) => takeSet(unit(p, n), [{ book: { draft: { ...blankBook, title: `New ${n}`, source: 'borrowed' }, ref: '', expected: null }, role: 'together', childId: null, lessons: [{ lessonId: lesson(p, n), pages: 'all' }] }]), (p, n) => removeBook(book(p, n)),
 ];
 
 it('whatever a parent does, in whatever order, the plan stays whole: it is refused in words, or it breaks no promise and can be written and read', () => {

@@ -78,7 +78,9 @@ function Board({ view, unitId, spine, setOpen }: { view: BooksView; unitId: stri
     if (role !== 'unsorted') setPut((ids) => [...ids, pullId]);
     else setPut((ids) => ids.filter((i) => i !== pullId));
     act((base) => changeRole(base, pullId, { role, childId }));
-    const next = toSort.find((p) => p.pullId !== pullId);
+    // The one after it comes up; from the last, the first that was passed over.
+    const after = toSort.slice(toSort.findIndex((p) => p.pullId === pullId) + 1);
+    const next = after[0] ?? toSort.find((p) => p.pullId !== pullId);
     take(wasUnsorted && next ? { pullId: next.pullId, keys: true } : { pullId, keys: true });
   };
   const rows = pulled.filter((p) => ON_LESSONS.includes(p.role));

@@ -101,7 +101,7 @@ export function PageGrid({ view, rows, onFill, onThin }: { view: BooksView; rows
                     <Cell
                       key={column} role="gridcell" data-cell={`${row} ${column}`} tabIndex={active ? 0 : -1} $used={!!cell} $cloth={cloth(p.book.title)} aria-selected={inBox(row, column)}
                       aria-label={`${p.book.title}, lesson ${lessons[column].number} ${lessons[column].title}: ${cell?.says ?? 'not used'}`}
-                      onClick={(e) => move({ row, column }, e.shiftKey)} onDoubleClick={() => type({ text: cell?.text ?? '' })}
+                      onFocus={() => { if (!active) { anchor(undefined); go({ row, column }); } }} onClick={(e) => move({ row, column }, e.shiftKey)} onDoubleClick={() => type({ text: cell?.text ?? '' })}
                     >{cell?.text}</Cell>
                   );
                 })}
