@@ -4,6 +4,9 @@
  */
 import { duplicates } from '@/core/books/duplicates';
 import { indexOf, search } from '@/core/books/search';
+import { choose } from '@/core/choose/choose';
+import { highsSolver } from '@/core/choose/highs';
+import { greedy, worth } from '@/core/choose/problem';
 import { addContents } from '@/core/edit/units';
 import { readContents } from '@/core/formats/contents';
 import { blankBook } from '@/core/plan/blank';
@@ -23,6 +26,7 @@ import { moveLesson } from '@/core/edit/weeks';
 import type { Plan } from '@/core/plan/plan';
 import { currentRevision, readDrawn, write } from '@/data/door';
 import { open } from '@/data/open';
+import { generatedProblem } from './choosing';
 import { generatedPlan } from './generated';
 
 const TODAY = '2026-08-31';
@@ -90,6 +94,16 @@ const index = indexOf(shelf);
 line('  5,000 things indexed', ms(time(() => indexOf(shelf), 5)));
 line('  searched by two words', ms(time(() => search(index, 'wool author 2'))));
 line('  looked over for duplicates', ms(time(() => duplicates(shelf), 5)));
+
+const problem = generatedProblem();
+const solve = await highsSolver();
+const plainly = time(() => greedy({ ...problem }), 3);
+const began = performance.now();
+const chosen = await choose(problem, solve);
+const took = performance.now() - began;
+console.log(`\nChoosing a set: ${problem.candidates.length} candidates, ${problem.weeks.length} lessons, ${problem.children} children`);
+line('  plain greedy choice', ms(plainly), `worth ${worth(problem, greedy(problem)).value.toFixed(0)} (less is better)`);
+line('  by HiGHS, with the price of each limit', ms(took), `worth ${chosen.value.toFixed(0)}, ${chosen.proved ? 'proved' : 'not proved'}; ${(took / plainly).toFixed(1)} of the greedy choice`);
 
 await sheets();
 

@@ -157,6 +157,12 @@ test('what is out is renewed and taken back, the card is limited, and ways to th
   await expect(page.getByText(/From .* things would be out, and the card allows 1\./).first()).toBeVisible();
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(page.getByText('2 of 12 out on the card')).toBeVisible();
+  // The family's sheet does not show the card, and keeping it leaves the card alone.
+  await page.goto('/setup', { waitUntil: 'networkidle' });
+  await page.getByLabel('Minutes a day you can lead').fill('200');
+  await page.getByRole('button', { name: 'Keep these' }).click();
+  await page.goto('/books');
+  await expect(page.getByText('2 of 12 out on the card')).toBeVisible();
 });
 
 test('a book is paced over days, and the level of a passage is judged for each child', async ({ page }) => {

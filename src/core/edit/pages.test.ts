@@ -6,6 +6,7 @@ import type { Plan } from '../plan/plan';
 import { setRole } from './books';
 import { perform, type Edit } from './edit';
 import { fillBook, fillBooks, giveAway, paceBookOver, setCells, takeSet } from './pages';
+import { editRule } from './rules';
 import { didNotHappen, markDone } from './today';
 import { dropInIllness } from './year';
 
@@ -57,6 +58,11 @@ describe('a book paced over days', () => {
     const first = ill.parts.find((p) => p.fixedDate === '2026-09-03' && p.title.includes('book'))!;
     expect(paced(run(didNotHappen(first.id, '2026-09-03', true), ill, '2026-09-03')).map((t) => t.slice(11))).toEqual(['chapters 1–2', 'chapters 1–2', 'chapters 3–4', 'chapters 5–6']);
     expect(paced(run(markDone(first.id, null, '2026-09-03'), ill, '2026-09-03'))).toEqual(paced(ill));
+  });
+  it('keeps its steps when its rule is changed in something else', () => {
+    const plan = run(two, start());
+    const changed = run(editRule(plan.rules[0].id, { window: 'midday' }), plan);
+    expect(changed.rules[0]).toMatchObject({ window: 'midday', steps: plan.rules[0].steps });
   });
   it('is refused when the year ends before the book', () => {
     expect(refused(paceBookOver({ pullId: 'p', by: 'pages', each: 1, from: 1, to: 60, first: '2027-06-01' }), start())).toContain('school days');

@@ -8,8 +8,11 @@ export type RuleFields = Omit<Rule, 'id'>;
 
 export const addRule = (fields: RuleFields): Edit => (plan, { newId }) => check(plan, fields) ?? { plan: { ...plan, rules: [...plan.rules, { ...fields, id: newId() }] } };
 
-export const editRule = (id: string, fields: RuleFields): Edit => (plan) =>
-  plan.rules.some((r) => r.id === id) ? (check(plan, fields) ?? { plan: { ...plan, rules: withChanged(plan.rules, id, fields) } }) : { refused: GONE };
+/** Changes of a rule what is given; the rest stays. */
+export const editRule = (id: string, change: Partial<RuleFields>): Edit => (plan) => {
+  const rule = plan.rules.find((r) => r.id === id);
+  return rule ? (check(plan, { ...rule, ...change }) ?? { plan: { ...plan, rules: withChanged(plan.rules, id, change) } }) : { refused: GONE };
+};
 
 /** Nothing more comes back by it; what was done stays. */
 export const removeRule = (id: string): Edit => (plan) => ({ plan: { ...plan, rules: plan.rules.filter((r) => r.id !== id) } });

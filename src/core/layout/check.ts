@@ -49,7 +49,9 @@ function outOfOrder(plan: Plan): Breach[] {
   const sittingOf = new Map(plan.sittings.map((s) => [s.partId, s]));
   const pencil = new Set(placedByLayout(plan).map((s) => s.partId));
   const done = doneParts(plan);
-  const moment = (s: Sitting): string => `${s.date} ${names.indexOf(s.window)}`;
+  // What was done ahead of its day happened on the day it was done.
+  const doneOn = new Map(plan.marks.filter((m) => m.outcome === 'done' && done.has(m.partId)).map((m) => [m.partId, m.date]));
+  const moment = (s: Sitting): string => { const on = doneOn.get(s.partId); return `${on && on < s.date ? on : s.date} ${names.indexOf(s.window)}`; };
   const partsOf = partsByLesson(plan.parts);
   for (const lessons of groupBy(plan.lessons, (l) => l.unitId).values()) {
     let chain: Sitting | undefined;

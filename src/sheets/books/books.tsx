@@ -89,9 +89,11 @@ function Board({ view, unitId, spine, setOpen }: { view: BooksView; unitId: stri
   return (
     <Columns>
       <div>
+        <div>
         {pulled.length ? <Piles pulled={pulled} readers={children} inHand={inHand?.pullId} onTake={(pullId) => take({ pullId, keys: true })} onPut={place} onGiveAway={() => act((base) => clearGiveAway(base, unitId))} /> : <p>No books pulled yet. Add the one that leads the unit first: its spine. Or pull what you have from the shelf, and sort it here.</p>}
         {pulled.length && !spine ? <Caution>No book leads this unit. Put one on the pile “Spine”, and its contents can carry the lessons.</Caution> : null}
         {view.wanted.length ? <Quiet>From the brainstorm, find a book on: {view.wanted.join(' · ')}</Quiet> : null}
+        </div>
         {rows.length && lessons.length ? (
           <Section aria-labelledby="pages">
             <Head><Heading id="pages">Which lesson uses which pages</Heading>{idle.length ? <Checkbox isSelected={all} onChange={showAll}>Show the {idle.length} without pages</Checkbox> : null}</Head>
@@ -109,6 +111,6 @@ function Board({ view, unitId, spine, setOpen }: { view: BooksView; unitId: stri
   );
 }
 
-const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 264px; gap: 30px; align-items: start; & > aside { display: grid; gap: 20px; } ${middling} { grid-template-columns: minmax(0, 1fr); }`;
+const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 264px; gap: 30px; align-items: start; & > aside { display: grid; gap: 20px; } ${middling} { grid-template-columns: minmax(0, 1fr); gap: 18px; & > div, & > aside { display: contents; } & > div > :first-child { order: -2; } & > aside > :first-child { order: -1; } }`;
 const Section = styled.section`margin-top: 26px;`;
 const Head = styled.div`display: flex; justify-content: space-between; gap: 16px; flex-wrap: wrap; align-items: baseline;`;

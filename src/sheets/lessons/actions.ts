@@ -134,7 +134,7 @@ export async function see(base: number, input: unknown): Promise<Outcome> {
 }
 
 export async function saveRule(base: number, ruleId: string | null, input: unknown): Promise<Outcome> {
-  return act({ base, input, shape: rule.omit({ id: true }), label: (v) => `${ruleId ? 'Changed' : 'Added'} what comes back: “${v.title}”`, edit: (v) => (ruleId ? editRule(ruleId, v) : addRule(v)) });
+  return act({ base, input, shape: rule.omit({ id: true }), label: (v) => `${ruleId ? 'Changed' : 'Added'} what comes back: “${v.title}”`, edit: (v) => (ruleId ? editRule(ruleId, given(v, input)) : addRule(v)) });
 }
 
 export async function dropRule(base: number, ruleId: string): Promise<Outcome> {

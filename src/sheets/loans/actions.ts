@@ -7,6 +7,7 @@ import { perform, type Edit } from '@/core/edit/edit';
 import { doWithout, hearOfLoans, readInstead, setCard, stepLoan, unwantLoan, waitForBook, wantLoan } from '@/core/edit/loans';
 import { inTurn, takeSet, type Pick } from '@/core/edit/pages';
 import type { LibraryBook } from '@/core/formats/opds';
+import { shortDate } from '@/core/calendar/dates';
 import { difference, differenceInWords } from '@/core/layout/difference';
 import { loanLines } from '@/core/loans/lines';
 import { lessonsOf } from '@/core/plan/lookup';
@@ -19,7 +20,7 @@ import { store } from '@/data/open';
 import { act } from '../frame/act';
 import { today } from '../frame/clock';
 import type { Outcome } from '../frame/outcome';
-import { askOf, catalogue, onCard } from './library';
+import { askOf, catalogue, onCard, type Heard } from './library';
 
 const titleOf = (plan: Plan, loanId: string): string => `“${plan.books.find((b) => b.id === plan.loans.find((l) => l.id === loanId)?.bookId)?.title ?? 'a book'}”`;
 
@@ -58,10 +59,11 @@ export async function lookInLibrary(query: string): Promise<{ hits: LibraryHit[]
 
 function saysOf({ state, until, copies, holds }: LibraryBook): string {
   const of = `${copies.available} of ${copies.total} ${copies.total === 1 ? 'copy' : 'copies'} in`;
-  if (state === 'out') return `on your card, due ${until}`;
-  if (state === 'ready') return `lies ready for you until ${until}`;
-  if (state === 'reserved') return `held for you${holds.position ? `, place ${holds.position}` : ''}${until ? `, about ${until}` : ''}`;
-  return state === 'available' ? of : `${of}, ${holds.total} waiting${until ? `, about ${until}` : ''}`;
+  const on = until ? shortDate(until) : '';
+  if (state === 'out') return `on your card, due ${on}`;
+  if (state === 'ready') return `lies ready for you until ${on}`;
+  if (state === 'reserved') return `held for you${holds.position ? `, place ${holds.position}` : ''}${until ? `, about ${on}` : ''}`;
+  return state === 'available' ? of : `${of}, ${holds.total} waiting${until ? `, about ${on}` : ''}`;
 }
 
 const hearing = (loan: Loan, b: LibraryBook): Partial<Loan> => {
@@ -70,9 +72,22 @@ const hearing = (loan: Loan, b: LibraryBook): Partial<Loan> => {
   return b.state === 'reserved' ? { expected: b.until, ready: null } : {};
 };
 
+const REACHED = { hold: ['reserved', 'ready'], borrow: ['out'] } as const;
+
+/** Asks, and takes it as done where the library has it so already: an earlier try may have got through to it and not into the plan. */
+async function ensure(ref: string, does: Parameters<typeof askOf>[1]): Promise<Heard> {
+  const heard = await askOf(ref, does);
+  if (!('wrong' in heard) || does === 'renew' || does === 'cancel') return heard;
+  const ours = await onCard();
+  if ('wrong' in ours) return heard;
+  const there = ours.books.find((b) => b.ref === ref);
+  if (does === 'return') return there?.state === 'out' ? heard : { books: [] };
+  return there && (REACHED[does] as readonly string[]).includes(there.state) ? { books: [there] } : heard;
+}
+
 /** Asks the library for a thing: it comes onto the shelf as borrowed, is pulled to be sorted, and stands on the list of loans. */
 export async function askFor(base: number, unitId: string | null, ref: string): Promise<Outcome> {
-  const heard = await askOf(ref, 'hold');
+  const heard = await ensure(ref, 'hold');
   if ('wrong' in heard) return { is: 'refused', refused: `The library says: ${heard.wrong}.` };
   const [book] = heard.books;
   return act({
@@ -100,13 +115,13 @@ export async function step(base: number, loanId: string, which: unknown): Promis
   const parsed = shape.safeParse(which);
   let heard: LibraryBook | undefined;
   if (loan?.ref && parsed.success && parsed.data !== 'ready') {
-    const answer = await askOf(loan.ref, STEPS[parsed.data]);
+    const answer = await ensure(loan.ref, STEPS[parsed.data]);
     if ('wrong' in answer) {
       // A refused renewal is news: the book must go back.
       if (parsed.data !== 'renew') return { is: 'refused', refused: `The library says: ${answer.wrong}.` };
       return act({ base, input: which, shape, label: (_, plan) => `${titleOf(plan, loanId)} cannot be renewed: ${answer.wrong}`, edit: () => hearOfLoans([{ id: loanId, refused: answer.wrong }]) });
     }
-    heard = answer.books[0];
+    [heard] = answer.books;
   }
   return act({
     base, input: which, shape,

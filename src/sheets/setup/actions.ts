@@ -14,7 +14,7 @@ const childFields = child.omit({ id: true, rungs: true });
 const nameOf = (plan: Plan, childId: string): string => plan.children.find((c) => c.id === childId)?.name ?? 'a child';
 
 export async function saveFamily(base: number, input: unknown): Promise<Outcome> {
-  return act({ base, input, shape: family.omit({ patterns: true }), label: () => 'Changed the family', edit: setFamily });
+  return act({ base, input, shape: family.omit({ patterns: true, card: true }), label: () => 'Changed the family', edit: setFamily });
 }
 
 export async function saveChild(base: number, childId: string | null, input: unknown): Promise<Outcome> {

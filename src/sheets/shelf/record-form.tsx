@@ -37,7 +37,7 @@ export function RecordForm({ bookId, label = '', ...rest }: Props) {
 function Fields({ book, bookId, childrenOfFamily, onClose }: { book: Omit<Book, 'id'> } & Omit<Props, 'label'>) {
   const { act } = useAct();
   const form = useForm({
-    title: book.title, authors: book.authors, label: book.label, form: book.form, pages: book.pages, year: book.year, language: book.language, place: book.place, source: book.source, state: book.state, stateNote: book.stateNote, condition: book.condition,
+    title: book.title, authors: book.authors, label: book.label, form: book.form, pages: book.pages, words: book.words, year: book.year, language: book.language, place: book.place, source: book.source, state: book.state, stateNote: book.stateNote, condition: book.condition,
     price: book.price === null ? '' : (book.price / 100).toFixed(2), chapters: book.chapters.map((c) => (c.page ? `${c.title} ... ${c.page}` : c.title)).join('\n'), topics: book.topics.map((t) => (t.first ? `${t.title} ${t.first}${t.last && t.last !== t.first ? `-${t.last}` : ''}` : t.title)).join('\n'),
     listenFrom: book.listenFrom, listenTo: book.listenTo, readFrom: book.readFrom, readTo: book.readTo, preview: book.preview, previewNote: book.previewNote, notFor: book.notFor,
   });
@@ -60,6 +60,7 @@ function Fields({ book, bookId, childrenOfFamily, onClose }: { book: Omit<Book, 
             <TextField label="ISBN or home label" value={value.label} onChange={(v) => set('label', v)} error={error('label')} />
             <Choose label="Form" value={value.form} onChange={(v) => set('form', v)} choices={BOOK_FORMS.map((f) => ({ value: f, name: f }))} />
             <NumberField label="Pages" value={value.pages} onChange={(v) => set('pages', v)} min={1} max={9999} error={error('pages')} />
+            <NumberField label="Words, if counted" value={value.words} onChange={(v) => set('words', v)} min={1} max={5_000_000} error={error('words')} />
             <NumberField label="Year" value={value.year} onChange={(v) => set('year', v)} error={error('year') && 'A year from 1400 on.'} />
             <TextField label="Language" value={value.language} onChange={(v) => set('language', v)} error={error('language')} />
           </FieldRow>
