@@ -100,6 +100,8 @@ export function demoPlan(): Plan {
     directions: 'Simmer the skeins in the three pots for forty minutes.\nOttilie weighs, Bram keeps the clock, Junia draws the guesses.',
   }, 'alum 12 g; onion skins 60 g; madder root 40 g; wool skeins 3', [['Soak the skeins', 1], ['Collect onion skins', 7]]);
   onFleece(8, { title: 'Compare with the guesses', minutes: 15, lead: 'near', childIds: olders });
+  onFleece(8, { title: 'Word list', kind: 'word-list', minutes: null, lead: 'not-needed', window: 'midday' });
+  onFleece(10, { title: 'Labels on the map', kind: 'labels', minutes: null, lead: 'not-needed', window: 'midday', childIds: olders });
   onFleece(9, { title: 'Sheep farm visit', kind: 'trip', minutes: 75, window: 'morning', fixedDate: '2026-10-30', outdoors: true, indoors: 'Look at the farm’s pictures at home' }, 'boots; packed lunch', [['Sign the farm’s form', 1]]);
   onFleece(10, { title: 'Map of the blue roads', minutes: 30, childIds: olders }, 'map paper 1 sheet each');
   onFleece(11, { title: 'Warp a frame loom', kind: 'craft', minutes: 40 }, 'frame loom; cotton warp 30 m', [['Order cotton warp', 7]]);

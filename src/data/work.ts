@@ -5,7 +5,7 @@ import type { Rows } from './tables';
 export function assignmentRows(assignments: readonly Assignment[]): Pick<Rows, 'assignment'> {
   return {
     assignment: assignments.map((a) => ({
-      part_id: a.partId, child_id: a.childId, rung: a.rung, wording: a.wording, minutes: a.minutes, parent_minutes: a.parentMinutes, note: a.note, by_hand: a.byHand ? 1 : 0,
+      part_id: a.partId, child_id: a.childId, rung: a.rung, wording: a.wording, minutes: a.minutes, parent_minutes: a.parentMinutes, note: a.note, produces: a.produces, supplies: a.supplies, by_hand: a.byHand ? 1 : 0,
     })),
   };
 }
@@ -13,7 +13,7 @@ export function assignmentRows(assignments: readonly Assignment[]): Pick<Rows, '
 export function assignmentsFrom({ assignment }: Pick<Rows, 'assignment'>): Assignment[] {
   return assignment.map((a) => ({
     partId: a.part_id as string, childId: a.child_id as string, rung: a.rung as Assignment['rung'], wording: a.wording as string, minutes: a.minutes as number,
-    parentMinutes: a.parent_minutes as number, note: a.note as string, byHand: a.by_hand === 1,
+    parentMinutes: a.parent_minutes as number, note: a.note as string, produces: a.produces as string, supplies: a.supplies as string, byHand: a.by_hand === 1,
   }));
 }
 

@@ -92,7 +92,7 @@ export const CAUTIONS: readonly CautionRow[] = [
 ];
 
 /** Kinds in which nothing is handled: the words of a book or a quiz are no danger. */
-export const ONLY_WORDS: readonly PartKind[] = ['read-aloud', 'own-reading', 'tell-back', 'copying', 'talk', 'recall', 'check', 'quiz', 'opening', 'look-back', 'music'];
+export const ONLY_WORDS: readonly PartKind[] = ['read-aloud', 'own-reading', 'tell-back', 'copying', 'word-list', 'notebook', 'booklet', 'labels', 'memory', 'talk', 'recall', 'check', 'quiz', 'opening', 'look-back', 'music'];
 
 /** Other names under which an allergen comes. What is not listed is looked for under its own name. */
 export const ALLERGENS: Readonly<Record<string, readonly string[]>> = {

@@ -1,5 +1,5 @@
 /** Lessons as a table: a row a part; rows without a lesson of their own belong to the lesson above. Read and written alike. */
-import { PART_KINDS, WINDOWS } from '../plan/words';
+import { PART_KINDS, WINDOWS, WORKED_OUT_KINDS } from '../plan/words';
 import type { Lesson, Part, PartKind } from '../plan/lesson';
 import { partsByLesson } from '../plan/lookup';
 import type { Plan } from '../plan/plan';
@@ -68,7 +68,7 @@ function partFrom(cells: Record<Column, string>, say: (what: string) => void): D
   };
 }
 
-const isWorkedOut = (kind: PartKind | undefined): boolean => kind === 'read-aloud' || kind === 'own-reading' || kind === 'tell-back' || kind === 'copying';
+const isWorkedOut = (kind: PartKind | undefined): boolean => kind !== undefined && WORKED_OUT_KINDS.includes(kind);
 
 /** Pages as `31`, `31-38` or `pp. 31–38`; null for none, undefined when they are no pages. */
 function pagesFrom(text: string): [number, number] | null | undefined {

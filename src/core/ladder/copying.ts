@@ -36,6 +36,7 @@ export function copyingVersion(passage: string, rung: Rung, child: Child, date: 
     rung,
     wording: inWords(text, rung, shortened),
     minutes,
+    produces: 'a copied page', supplies: rung === 1 ? 'a page to trace' : '',
     parentMinutes: rung === 1 ? minutes : rung === 2 ? Math.min(3, minutes) : 0,
     note: shortened
       ? `All ${count(wordCount(asked), 'word')} would take ${writingMinutes(asked, grade)} min of writing, more than the ${stretch} min that suit this age. Offered: the first ${count(wordCount(text), 'word')}.`

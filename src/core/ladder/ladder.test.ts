@@ -4,7 +4,7 @@ import { aLesson, aPart, aPlan, aUnit } from '../../../tests/sample-plan';
 import type { Rung } from '../plan/measures';
 import type { Child } from '../plan/plan';
 import { ageOn, gradeOf } from './age';
-import { assignments, rungFor, versionOn } from './assign';
+import { assignments, rungFor, versions } from './assign';
 import { copyingVersion, cutFor, wordCount } from './copying';
 import { attentionStretch, lettersOf, minutesToCopy } from './handwriting';
 import { proposedRung, rungOf } from './rungs';
@@ -92,6 +92,7 @@ describe('giving out the work', () => {
     children: [{ ...child('2014-05'), id: 'c1' }, { ...child('2020-06'), id: 'c2' }],
   };
 
+  const copy = plan.parts.find((p) => p.id === 'copy')!;
   it('gives each child a version of what the ladder makes, and of nothing else', () => {
     expect(assignments(plan).map((a) => `${a.partId} ${a.childId} ${a.rung}`)).toEqual(['tell c1 4', 'tell c2 2', 'copy c1 4', 'copy c2 2']);
   });
@@ -100,7 +101,7 @@ describe('giving out the work', () => {
     const [unit] = plan.units;
     expect(rungFor('copying', plan.children[0], lesson, unit)).toBe(4);
     expect(rungFor('copying', plan.children[1], { ...lesson, rungMoves: { c2: -4 } }, unit)).toBe(1);
-    expect(versionOn(1, 'copying', plan.children[1], lesson, unit).wording).toBe('Trace “flock”');
+    expect(versions(plan)(1, copy, 'copying', plan.children[1], lesson, unit).wording).toBe('Trace “flock”');
   });
   it('leaves what was worded by hand', () => {
     const byHand = { ...assignments(plan)[0], wording: 'Tell it to your grandmother', minutes: 7, byHand: true };
@@ -109,7 +110,7 @@ describe('giving out the work', () => {
   it('copies the lesson’s own passage before the unit’s, and its title when there is neither', () => {
     const [unit] = plan.units;
     const bare = { ...unit, passage: '' };
-    expect(versionOn(3, 'copying', plan.children[0], aLesson('x', { passage: 'Its own line' }), unit).wording).toContain('“Its own line…”');
-    expect(versionOn(3, 'copying', plan.children[0], aLesson('x', { title: 'Wool on the hoof' }), bare).wording).toContain('“Wool on the hoof…”');
+    expect(versions(plan)(3, copy, 'copying', plan.children[0], aLesson('x', { passage: 'Its own line' }), unit).wording).toContain('“Its own line…”');
+    expect(versions(plan)(3, copy, 'copying', plan.children[0], aLesson('x2', { title: 'Wool on the hoof' }), bare).wording).toContain('“Wool on the hoof…”');
   });
 });

@@ -1,12 +1,9 @@
 /** Telling back on five rungs: act it, tell one thing, tell it in order, write a paragraph, write from two sources. */
 import type { IsoDate, Rung, Skill } from '../plan/measures';
 import type { Child } from '../plan/plan';
-import { ageOn, gradeOf } from './age';
-import { attentionStretch, minutesToCompose } from './handwriting';
 import type { Version } from './version';
+import { offeredSentences } from './written';
 
-/** Letters of a child's written sentence: about eight words of four and a half letters (common practice, no source). */
-const LETTERS_PER_SENTENCE = 36;
 /** Minutes to think it over first. */
 const THINKING = 3;
 
@@ -28,23 +25,17 @@ export function tellingRung(rungIn: (skill: Skill) => Rung): Rung {
 }
 
 export function tellingVersion(rung: Rung, child: Child, date: IsoDate): Version {
-  if (rung <= 3) return { rung, ...SPOKEN[rung as 1 | 2 | 3], note: '' };
+  if (rung <= 3) return { rung, ...SPOKEN[rung as 1 | 2 | 3], note: '', produces: '', supplies: rung === 1 ? 'props' : '' };
   const { most, least } = SENTENCES[rung as 4 | 5];
-  const grade = gradeOf(child.birthMonth, date);
-  const stretch = attentionStretch(ageOn(child.birthMonth, date));
-  let sentences = most;
-  while (writing(sentences, grade) > stretch && sentences > 1) sentences--;
+  const { sentences, minutes, tooLong } = offeredSentences(most, child, date);
   const short = sentences < least;
   const amount = short ? String(sentences) : sentences === least ? `${least}` : `${least}–${sentences}`;
   return {
     rung,
     wording: `Write ${amount} sentence${amount === '1' ? '' : 's'}${rung === 5 ? ', from two sources' : ''}`,
-    minutes: writing(sentences, grade) + THINKING,
+    minutes: minutes + THINKING,
     parentMinutes: 0,
-    note: short ? `${least} sentences would take ${writing(least, grade)} min of writing, more than the ${stretch} min that suit this age. Offered: ${sentences}.` : '',
+    produces: 'a written telling', supplies: '',
+    note: short && tooLong ? `${most} sentences would take ${tooLong.minutes} min of writing, more than the ${tooLong.stretch} min that suit this age. Offered: ${sentences}.` : '',
   };
-}
-
-function writing(sentences: number, grade: number): number {
-  return minutesToCompose(sentences * LETTERS_PER_SENTENCE, grade);
 }

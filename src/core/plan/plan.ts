@@ -67,6 +67,9 @@ export const assignment = z.strictObject({
   parentMinutes: minutes,
   /** Why the amount is what it is; a shorter offer when the full amount is not realistic. */
   note: z.string().max(500),
+  /** What there is to show for it, and what it takes. */
+  produces: z.string().max(200).default(''),
+  supplies: z.string().max(200).default(''),
   /** Changed by hand: kept as it is when the work is given out again. */
   byHand: z.boolean(),
 });

@@ -11,16 +11,22 @@ export const HATCHES = ['diagonals', 'bars', 'dots', 'lattice', 'waves', 'bricks
  * pages; every other kind is something to do, and says its own minutes.
  */
 export const PART_KINDS = [
-  'read-aloud', 'own-reading', 'tell-back', 'copying',
+  'read-aloud', 'own-reading', 'tell-back', 'copying', 'word-list', 'notebook', 'booklet', 'labels', 'memory',
   'activity', 'demonstration', 'experiment', 'observation', 'model', 'craft', 'cooking', 'game', 'walk', 'trip', 'film', 'music',
   'looking-up', 'talk', 'opening', 'recall', 'practice', 'check', 'quiz', 'project', 'look-back',
 ] as const;
 
+/** Kinds of work the ladder has five versions of, a child's own each. */
+export const LADDER_KINDS = ['tell-back', 'copying', 'word-list', 'notebook', 'booklet', 'labels', 'looking-up', 'memory', 'talk', 'quiz', 'demonstration', 'experiment'] as const;
+export type LadderKind = (typeof LADDER_KINDS)[number];
+/** Of those, what everyone does together at the same time, each in a part of their own. */
+export const SHARED_KINDS: readonly string[] = ['talk', 'quiz', 'demonstration', 'experiment'];
+
 /** Kinds whose minutes are worked out when none are given. */
-export const WORKED_OUT_KINDS: readonly string[] = ['read-aloud', 'own-reading', 'tell-back', 'copying'];
+export const WORKED_OUT_KINDS: readonly string[] = ['read-aloud', 'own-reading', ...LADDER_KINDS.filter((k) => !['talk', 'quiz', 'demonstration', 'experiment', 'looking-up'].includes(k))];
 
 /** Work each child does alone, in their own lane of the day. */
-export const OWN_WORK_KINDS: readonly string[] = ['tell-back', 'copying', 'own-reading', 'practice', 'looking-up'];
+export const OWN_WORK_KINDS: readonly string[] = ['tell-back', 'copying', 'word-list', 'notebook', 'booklet', 'labels', 'memory', 'own-reading', 'practice', 'looking-up'];
 
 /** What the parent must do. */
 export const LEADS = ['leads', 'near', 'not-needed'] as const;

@@ -1,4 +1,6 @@
-import { isLadderKind, rungFor, versionOn, type LadderKind } from '@/core/ladder/assign';
+import { rungFor, versions } from '@/core/ladder/assign';
+import { isLadderKind } from '@/core/ladder/kinds';
+import type { LadderKind } from '@/core/plan/words';
 import { RUNGS } from '@/core/ladder/rungs';
 import { assignmentKey, childrenOf, lessonsOf } from '@/core/plan/lookup';
 import type { Assignment } from '@/core/plan/plan';
@@ -44,6 +46,7 @@ export async function loadLadder(params: SearchParams): Promise<LadderView> {
   if (!lesson) return { info, unitId: unit.id, unitTitle: unit.title, lessons, rows: [], loads: [], parentMinutes: 0 };
 
   const given = new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
+  const versionOf = versions(plan);
   const rows = plan.parts.filter((p) => p.lessonId === lesson.id).flatMap((part): LadderRow[] => {
     const { kind } = part;
     if (!isLadderKind(kind)) return [];
@@ -57,7 +60,7 @@ export async function loadLadder(params: SearchParams): Promise<LadderView> {
       partId: part.id, kind, title: part.title,
       cells: RUNGS.map(({ rung }) => {
         const nearest = [...children].sort((a, b) => Math.abs(rungFor(kind, a, lesson, unit) - rung) - Math.abs(rungFor(kind, b, lesson, unit) - rung))[0];
-        return { rung, standing: standing.filter((s) => s.assignment.rung === rung), pattern: nearest ? versionOn(rung, kind, nearest, lesson, unit).wording : '' };
+        return { rung, standing: standing.filter((s) => s.assignment.rung === rung), pattern: nearest ? versionOf(rung, part, kind, nearest, lesson, unit).wording : '' };
       }),
     }];
   });

@@ -1,7 +1,7 @@
 import { cautionsFor, type Caution } from '@/core/cautions/match';
 import { schoolDays } from '@/core/calendar/school-days';
 import { suppliesText, summed } from '@/core/formats/supplies';
-import { passageOf } from '@/core/ladder/assign';
+import { materialOf } from '@/core/ladder/material';
 import { layoutInput, partMinutes } from '@/core/layout/input';
 import { layOut } from '@/core/layout/lay-out';
 import { reasonInWords, unplacedInWords } from '@/core/layout/reasons';
@@ -116,7 +116,7 @@ export async function loadLessons(params: SearchParams): Promise<LessonsView> {
       takes: parts.reduce((sum, p) => sum + p.takes, 0),
       spinePages: pages[0] === null ? '' : pages[1] && pages[1] !== pages[0] ? `${pages[0]}–${pages[1]}` : String(pages[0]),
       dates: dates.length ? [dates[0], dates.at(-1)!] : [],
-      copiesFrom: passageOf(lesson, unit),
+      copiesFrom: materialOf(plan)(lesson, unit).passage,
       supplies: suppliesText(summed(parts.map((p) => ({ supplies: p.supplies, children: childrenOf(p, unit, plan.children).length })))),
       stretched: parts.some((p) => p.weekday !== null),
     };

@@ -3,7 +3,8 @@ import { timetable, type Room } from '@/core/dayplan/timetable';
 import { usesRead } from '@/core/books/reading';
 import { reasonInWords } from '@/core/layout/reasons';
 import { saidToday } from '@/core/recall/said-today';
-import { isLadderKind } from '@/core/ladder/assign';
+import { isLadderKind } from '@/core/ladder/kinds';
+import { SHARED_KINDS } from '@/core/plan/words';
 import { assignmentKey, byId, homes, lessonsOf } from '@/core/plan/lookup';
 import type { Part } from '@/core/plan/lesson';
 import type { Plan, Use } from '@/core/plan/plan';
@@ -36,7 +37,7 @@ export function dayRooms(plan: Plan, date: string): DayRoom[] {
     const part = parts.get(room.partId)!;
     const { lesson } = homeOf(part);
     const sitting = sittings.get(room.sittingId)!;
-    const assignment = isLadderKind(part.kind) ? given.get(assignmentKey(part.id, room.childIds[0])) : undefined;
+    const assignment = isLadderKind(part.kind) && !SHARED_KINDS.includes(part.kind) ? given.get(assignmentKey(part.id, room.childIds[0])) : undefined;
     return {
       ...room,
       title: part.title, kind: part.kind, lesson: lesson ? `${numbers.get(lesson.id)} ${lesson.title}` : '',

@@ -6,7 +6,7 @@ import { toPrepare } from '@/core/prep/get-ready';
 import { reasonInWords } from '@/core/layout/reasons';
 import { unitDays, type UnitDay } from '@/core/layout/unit-days';
 import { verdictInWords, verdictOf, type Verdict } from '@/core/layout/verdict';
-import { isLadderKind } from '@/core/ladder/assign';
+import { isLadderKind } from '@/core/ladder/kinds';
 import { assignmentKey, byId, childrenOf, doneParts, groupBy, homes, lessonsOf } from '@/core/plan/lookup';
 import { OWN_WORK_KINDS } from '@/core/plan/words';
 import type { HatchName } from '@/kit/hatch';
@@ -139,7 +139,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
         const lane = lanes[c.id];
         lane.minutes += lay.minutes[c.id];
         laneSittings.set(c.id, [...(laneSittings.get(c.id) ?? []), s]);
-        if (isLadderKind(part.kind)) lane.work.push((given.get(assignmentKey(part.id, c.id))?.wording ?? part.title).split(': ')[0]);
+        if (isLadderKind(part.kind) && OWN_WORK_KINDS.includes(part.kind)) lane.work.push((given.get(assignmentKey(part.id, c.id))?.wording ?? part.title).split(': ')[0]);
         else if (OWN_WORK_KINDS.includes(part.kind)) lane.work.push(`${part.title}, ${lay.minutes[c.id]} min`);
       }
     }

@@ -1,0 +1,140 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { aLesson, aPart, aPlan, aUnit } from '../../../tests/sample-plan';
+import { blankBook, blankChild } from '../plan/blank';
+import { LADDER_KINDS } from '../plan/words';
+import type { Rung } from '../plan/measures';
+import type { Child, Plan } from '../plan/plan';
+import { ageOn } from './age';
+import { assignments, versions } from './assign';
+import { attentionStretch } from './handwriting';
+import { KINDS_OF_WORK } from './kinds';
+import { materialOf, type Material } from './material';
+import { labelsVersion, memoryVersion, quizVersion } from './shown';
+import { hardness, LIST_LENGTH, wordListVersion, wordsFor } from './word-list';
+import { bookletVersion, notebookVersion, offeredSentences } from './written';
+
+const DAY = '2026-10-12';
+const RUNGS: Rung[] = [1, 2, 3, 4, 5];
+const child = (years: number, over: Partial<Child> = {}): Child => ({ ...blankChild, id: `c${years}`, name: 'C', hatch: 'dots', birthMonth: `${2026 - years}-03`, ...over });
+const age = fc.integer({ min: 3, max: 15 }).map((years) => child(years));
+const words: fc.Arbitrary<string[]> = fc.array(fc.constantFrom('wool', 'dye', 'red', 'mordant', 'carding', 'oxidise', 'whorl', 'spindle', 'the', 'water', 'temperature', 'fleece'), { maxLength: 14 });
+const passage = fc.array(fc.array(fc.constantFrom('off', 'the', 'hill', 'grey', 'flock', 'came', 'bright'), { minLength: 1, maxLength: 9 }).map((w) => w.join(' ')), { minLength: 1, maxLength: 8 }).map((l) => l.join('\n'));
+const material: fc.Arbitrary<Material> = fc.record({ passage, text: passage, words, sources: fc.subarray(['The Dyer’s Kettle', 'Blue Roads', 'Pictures of Cloth']), questions: fc.array(fc.record({ easy: fc.constant('What dyes red?'), hard: fc.constant('Why does alum hold it?') }), { maxLength: 7 }), topics: fc.nat(5) });
+
+describe('every kind of work', () => {
+  it('has five versions that say what to do, take time, and need the parent for no more than that', () => {
+    fc.assert(fc.property(fc.constantFrom(...LADDER_KINDS), fc.constantFrom(...RUNGS), age, material, fc.option(fc.integer({ min: 5, max: 70 }), { nil: null }), (kind, rung, c, m, minutes) => {
+      const v = KINDS_OF_WORK[kind].version({ rung, child: c, date: DAY, material: m, part: { minutes }, cautions: [] });
+      expect(v.rung).toBe(rung);
+      expect(v.wording.length).toBeGreaterThan(5);
+      expect(v.wording).not.toMatch(/undefined|NaN/);
+      expect(v.minutes).toBeGreaterThan(0);
+      expect(v.parentMinutes).toBeLessThanOrEqual(v.minutes);
+      expect(v.wording.length).toBeLessThanOrEqual(2000);
+      expect(v.note.length).toBeLessThanOrEqual(500);
+    }), { numRuns: 400 });
+  });
+  it('needs the parent less on the highest rung than on the lowest', () => {
+    fc.assert(fc.property(fc.constantFrom(...LADDER_KINDS), age, material, (kind, c, m) => {
+      const on = (rung: Rung): number => KINDS_OF_WORK[kind].version({ rung, child: c, date: DAY, material: m, part: { minutes: 40 }, cautions: [] }).parentMinutes;
+      expect(on(5)).toBeLessThanOrEqual(on(1));
+    }));
+  });
+});
+
+describe('word lists', () => {
+  it('know short first words from long strange ones', () => {
+    expect(['red', 'water', 'wool', 'mordant', 'oxidise'].map(hardness)).toEqual([1, 2, 2, 4, 5]);
+  });
+  it('draw only the lesson’s own words, none harder than the rung, no more than the rung’s length, and as many as the rung below at least', () => {
+    fc.assert(fc.property(words, (list) => {
+      let before = 0;
+      for (const rung of RUNGS) {
+        const chosen = wordsFor(list, rung);
+        expect(chosen.every((w) => list.includes(w) && hardness(w) <= rung)).toBe(true);
+        expect(chosen.length).toBeLessThanOrEqual(LIST_LENGTH[rung]);
+        expect(new Set(chosen).size).toBe(chosen.length);
+        expect(chosen.length).toBeGreaterThanOrEqual(before);
+        before = chosen.length;
+      }
+    }));
+  });
+  it('of a six-year-old and a twelve-year-old come from the same lesson and differ', () => {
+    const list = 'Mordant holds the colour. We dip wool in a red vat; alum is a mordant; the fibre may oxidise'.match(/\p{L}+/gu)!;
+    const [young, old] = [wordsFor(list, 2), wordsFor(list, 5)];
+    expect(young).toContain('wool');
+    expect(young).not.toContain('mordant');
+    expect(old.slice(0, 2)).toContain('oxidise');
+    expect(old).toContain('mordant');
+  });
+  it('fit the stretch that suits the age, or say why, and give beginners sight words beside them', () => {
+    fc.assert(fc.property(words, fc.constantFrom(...RUNGS), age, (list, rung, c) => {
+      const v = wordListVersion(list, 'the wool is in it', rung, c, DAY);
+      const asked = wordsFor(list, rung).length;
+      if (!v.note) expect(v.minutes - 4).toBeLessThanOrEqual(attentionStretch(ageOn(c.birthMonth, DAY)));
+      else expect(Number(/Offered: (\d+)/.exec(v.note)![1])).toBeLessThan(asked);
+      if (rung <= 2) expect(v.wording).toContain('the');
+    }));
+  });
+});
+
+describe('sentences', () => {
+  it('are never more than asked for, fit the stretch unless it is the only one, and say when they are fewer', () => {
+    fc.assert(fc.property(fc.integer({ min: 1, max: 12 }), age, (asked, c) => {
+      const offer = offeredSentences(asked, c, DAY);
+      expect(offer.sentences).toBeLessThanOrEqual(asked);
+      if (offer.sentences > 1) expect(offer.minutes).toBeLessThanOrEqual(attentionStretch(ageOn(c.birthMonth, DAY)));
+      expect(!!offer.tooLong).toBe(offer.sentences < asked);
+    }));
+  });
+  it('on a notebook page and under the flaps of a booklet rise with the rung for a hand that can', () => {
+    const counts = (v: { wording: string }): number => Number(/(\d+|One) (?:sentence|flap)/.exec(v.wording.replace('One', '1'))?.[1] ?? 0);
+    const old = child(14);
+    expect([3, 4, 5].map((r) => counts(notebookVersion(r as Rung, old, DAY)))).toEqual([2, 4, 8]);
+    expect([3, 4, 5].map((r) => counts(bookletVersion(r as Rung, old, DAY)))).toEqual([3, 4, 6]);
+    expect(notebookVersion(5, child(6), DAY).note).toContain('more than the 12 min that suit this age');
+  });
+});
+
+describe('what is shown', () => {
+  it('asks for no more labels, questions or lines than the lesson has', () => {
+    fc.assert(fc.property(material, fc.constantFrom(...RUNGS), age, (m, rung, c) => {
+      const labels = Number(/(\d+) (?:label|things)/.exec(labelsVersion(m, rung, c, DAY).wording)![1]);
+      expect(labels).toBeLessThanOrEqual(Math.max(1, new Set(m.words).size));
+      if (m.questions.length) expect(Number(/(\d+) (?:easy|hard)/.exec(quizVersion(m, rung).wording)![1])).toBeLessThanOrEqual(m.questions.length);
+      const learnt = Number(/(\d+) words?:/.exec(memoryVersion(m, rung).wording)?.[1] ?? 0);
+      expect(learnt).toBeLessThanOrEqual(m.passage.split(/\s+/).length);
+    }));
+  });
+});
+
+describe('in a plan', () => {
+  const plan: Plan = {
+    ...aPlan(1, {
+      units: [aUnit({ childIds: ['c3', 'c6', 'c9', 'c12'], vocabulary: [{ word: 'mordant', meaning: '' }, { word: 'shuttle', meaning: '' }] })], lessons: [aLesson('l1', { title: 'The dye pot', objective: 'Why a mordant holds colour' })],
+      books: [{ ...blankBook, id: 'b', title: 'Blue Roads' }], pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'together', childId: null }], uses: [{ id: 'u', pullId: 'p', lessonId: 'l1', firstPage: null, lastPage: null }],
+    }, (l) => [aPart('pot', l, { kind: 'experiment', title: 'Dye pot', directions: 'Simmer the skeins in a boiling pot', minutes: 60 }), aPart('words', l, { kind: 'word-list', minutes: null }), aPart('find', l, { kind: 'looking-up', minutes: 25, lead: 'near' })]),
+    children: [3, 6, 9, 12].map((years) => child(years)),
+  };
+  it('a lesson is given to children of 3, 6, 9 and 12, each on a rung of their own', () => {
+    const given = assignments(plan);
+    expect(given.filter((a) => a.partId === 'pot').map((a) => a.wording)).toEqual(['Watch from a safe place, and say what you see', 'Draw your guess first, and what really came', 'Measure, record, and compare with the guess', 'Weigh and plan it, and write up what happened and why']);
+    expect(given.filter((a) => a.partId === 'find').map((a) => a.wording)[0]).toBe('Find a picture of it in “Blue Roads”');
+  });
+  it('cautions reach every version of a part in it, and what is done together takes everyone as long', () => {
+    const pot = assignments(plan).filter((a) => a.partId === 'pot');
+    expect(pot.every((a) => a.note.startsWith('With care'))).toBe(true);
+    expect(pot.every((a) => a.minutes === 60 && a.parentMinutes === 0)).toBe(true);
+    expect(assignments(plan).filter((a) => a.partId === 'find').every((a) => a.minutes === 25)).toBe(true);
+  });
+  it('words the unit teaches come first where the lesson names them', () => {
+    const m = materialOf(plan)(plan.lessons[0], plan.units[0]);
+    expect(m.words[0]).toBe('mordant');
+    expect(m.words).not.toContain('shuttle');
+    expect(m.sources).toEqual(['Blue Roads']);
+  });
+  it('a version on another rung can be read without anyone standing there', () => {
+    expect(versions(plan)(3, plan.parts[1], 'word-list', plan.children[1], plan.lessons[0], plan.units[0]).wording).toMatch(/^Learn to spell: /);
+  });
+});

@@ -1,0 +1,45 @@
+/** What a lesson gives the ladder to work with: its text, its words, what there is to look things up in, its questions. */
+import { groupBy } from '../plan/lookup';
+import type { Lesson } from '../plan/lesson';
+import type { Plan } from '../plan/plan';
+import type { Unit } from '../plan/unit';
+
+export interface Material {
+  /** What is copied and learnt by heart: the lesson's own passage, else the unit's, else its title and topics. */
+  passage: string;
+  /** Title, topics, objective and passage: where words are drawn from. */
+  text: string;
+  /** The lesson's words, those the unit teaches first. */
+  words: string[];
+  /** Titles of the books on the lesson, in the order of the plan. */
+  sources: string[];
+  /** Prompts for a quiz, in an easy and a hard form. */
+  questions: { easy: string; hard: string }[];
+  topics: number;
+}
+
+/** The material of each lesson, worked out when it is first asked for. */
+export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material {
+  const made = new Map<string, Material>();
+  const titles = new Map(plan.books.map((b) => [b.id, b.title]));
+  const bookOf = new Map(plan.pulls.map((p) => [p.id, titles.get(p.bookId)!]));
+  const uses = groupBy(plan.uses, (u) => u.lessonId);
+  return (lesson, unit) => {
+    const known = made.get(lesson.id);
+    if (known) return known;
+    const head = [lesson.title, ...lesson.topics.map((t) => t.title)];
+    const passage = lesson.passage.trim() || unit.passage.trim() || head.join('\n');
+    const own = [...head, lesson.objective, lesson.passage].join('\n');
+    const teaches = unit.vocabulary.map((v) => v.word);
+    const here = own.toLowerCase();
+    const material: Material = {
+      passage, text: own,
+      // A word the unit teaches belongs to a lesson that names it; where a lesson names none, all of them will do.
+      words: [...(teaches.some((w) => here.includes(w.toLowerCase())) ? teaches.filter((w) => here.includes(w.toLowerCase())) : teaches), ...(own.match(/\p{L}[\p{L}’'-]*/gu) ?? []), ...(passage.match(/\p{L}[\p{L}’'-]*/gu) ?? [])],
+      sources: [...new Set((uses.get(lesson.id) ?? []).map((u) => bookOf.get(u.pullId)!))],
+      questions: lesson.recall.filter((r) => r.easy || r.hard), topics: lesson.topics.length,
+    };
+    made.set(lesson.id, material);
+    return material;
+  };
+}

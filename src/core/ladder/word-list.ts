@@ -1,0 +1,76 @@
+/**
+ * Word lists from a lesson's own words, by how hard a word is: its length, whether children know it, and its syllables. A
+ * six-year-old's list and a twelve-year-old's come from the same lesson.
+ */
+import { daleChall } from 'dale-chall';
+import { spache } from 'spache';
+import { syllable } from 'syllable';
+import type { IsoDate, Rung } from '../plan/measures';
+import type { Child } from '../plan/plan';
+import { ageOn, gradeOf } from './age';
+import { attentionStretch, lettersOf, minutesToCopy } from './handwriting';
+import type { Version } from './version';
+
+const FIRST = new Set(spache);
+const FAMILIAR = new Set(daleChall);
+
+/** The commonest words of first reading (Dolch 1936, the first of the list, from memory): a beginner gets some beside the lesson's words. */
+export const SIGHT_WORDS = 'the to and he a I you it of in was said his that she for on they but had at him with up all look is her there some out as be have go we am then little down'.split(' ');
+
+/** How hard a word is, 1 to 5, the rung it suits: short and among the first read; among the first; known to most in grade 4; beyond that; long or of many syllables beyond that. */
+export function hardness(word: string): Rung {
+  const w = word.toLowerCase();
+  const known = (list: ReadonlySet<string>): boolean => [w, w.replace(/s$/, ''), w.replace(/es$/, ''), w.replace(/ed$/, ''), w.replace(/ing$/, '')].some((b) => list.has(b));
+  if (known(FIRST)) return w.length <= 4 ? 1 : 2;
+  if (known(FAMILIAR)) return w.length <= 4 ? 2 : 3;
+  if (w.length <= 4) return 3;
+  return w.length <= 8 && syllable(w) <= 2 ? 4 : 5;
+}
+
+/** Words on a list, by rung. Common practice, no source. */
+export const LIST_LENGTH: Record<Rung, number> = { 1: 3, 2: 4, 3: 6, 4: 8, 5: 10 };
+
+/**
+ * The words of a rung, hardest first: those that suit it, then easier ones; never one that is harder. Words the unit teaches
+ * come before others as hard.
+ * @param words the lesson's own, those the unit teaches first
+ */
+export function wordsFor(words: readonly string[], rung: Rung): string[] {
+  return [...new Set(words.map((w) => w.toLowerCase()))]
+    .map((word, at) => ({ word, at, hard: hardness(word) }))
+    .filter((w) => w.hard <= rung && w.word.length >= 2)
+    .sort((a, b) => b.hard - a.hard || a.at - b.at)
+    .slice(0, LIST_LENGTH[rung])
+    .map((w) => w.word);
+}
+
+/** Sight words beside a beginner's list: those in the lesson's text first. */
+function sightWords(text: string, n: number): string[] {
+  const there = new Set((text.toLowerCase().match(/[\p{L}’']+/gu) ?? []));
+  return [...SIGHT_WORDS.filter((w) => there.has(w.toLowerCase())), ...SIGHT_WORDS.filter((w) => !there.has(w.toLowerCase()))].slice(0, n);
+}
+
+/** Times each word is written, by rung: read and matched only; once; and so on. Common practice, no source. */
+const WRITTEN: Record<Rung, number> = { 1: 0, 2: 1, 3: 2, 4: 2, 5: 2 };
+const SIGHT: Partial<Record<Rung, number>> = { 1: 3, 2: 3 };
+/** Minutes to read the list through and use it. Own choice. */
+const READING = 4;
+
+export function wordListVersion(words: readonly string[], text: string, rung: Rung, child: Child, date: IsoDate): Version {
+  const grade = gradeOf(child.birthMonth, date);
+  const stretch = attentionStretch(ageOn(child.birthMonth, date));
+  const asked = wordsFor(words, rung);
+  const writing = (list: readonly string[]): number => (WRITTEN[rung] ? minutesToCopy(lettersOf(list.join('')) * WRITTEN[rung], grade) : 0);
+  let list = asked;
+  while (writing(list) > stretch && list.length > 1) list = list.slice(0, -1);
+  const beside = sightWords(text, SIGHT[rung] ?? 0);
+  const all = [...list, ...beside];
+  const minutes = writing(list) + READING;
+  const task = rung === 1 ? 'Find and read' : rung === 2 ? 'Read and write once' : rung === 3 ? 'Learn to spell' : rung === 4 ? 'Spell, and use in a sentence' : 'Spell, and say what each means and where it comes from';
+  return {
+    rung, minutes, parentMinutes: rung <= 2 ? minutes : 0,
+    wording: all.length ? `${task}: ${all.join(' · ')}` : 'The lesson names no word that suits this rung; choose some from the reading together',
+    produces: rung === 1 ? 'word cards matched' : 'a list in the notebook', supplies: rung <= 2 ? 'word cards' : '',
+    note: list.length < asked.length ? `All ${asked.length} words would take ${writing(asked)} min of writing, more than the ${stretch} min that suit this age. Offered: ${list.length}.` : '',
+  };
+}
