@@ -1,4 +1,4 @@
-/** The three faces, shipped with the app. */
+/** The faces, shipped with the app. */
 import localFont from 'next/font/local';
 
 const work = localFont({
@@ -20,4 +20,7 @@ const child = localFont({
   variable: '--face-child', display: 'swap', preload: false,
 });
 
-export const faces = `${work.variable} ${title.variable} ${child.variable}`;
+/** For copying practice: letters on their guide lines. */
+const practice = localFont({ src: '../../node_modules/@fontsource/playwrite-us-trad-guides/files/playwrite-us-trad-guides-latin-400-normal.woff2', variable: '--face-practice', display: 'swap', preload: false });
+
+export const faces = `${work.variable} ${title.variable} ${child.variable} ${practice.variable}`;

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from './app';
 
-const SHEETS = ['/setup', '/year', '/unit', '/unit?new=1', '/books', '/shelf', '/lessons', '/ladder', '/weeks', '/today'];
+const SHEETS = ['/setup', '/year', '/unit', '/unit?new=1', '/books', '/shelf', '/lessons', '/ladder', '/paper', '/weeks', '/today'];
 
 for (const stores of ['nothing', 'the demo'] as const) {
   test.describe(`with ${stores} in it`, () => {

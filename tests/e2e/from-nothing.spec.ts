@@ -110,6 +110,8 @@ test('a parent plans and teaches a first week by keyboard alone', async ({ page,
   });
 
   await test.step('4 work by level, and one child a rung up for one lesson', async () => {
+    // In a cell a digit is a page; outside it opens a sheet.
+    await tabTo(page, 'fill along…');
     await page.keyboard.press('5');
     await expect(page.getByText(/Lesson 1, Wool on the hoof/)).toBeVisible();
     const junia = page.getByRole('button', { name: /^Junia: Copy/ });

@@ -23,13 +23,21 @@ export function cutFor(passage: string, rung: Rung): string {
   }
 }
 
-/** One child's copying from a passage, with minutes by hand and age; shortened where it would outlast their attention. */
-export function copyingVersion(passage: string, rung: Rung, child: Child, date: IsoDate): Version {
+/** What a child copies of a passage on a rung: the rung's own cut, and as much of it as they can write in one stretch. */
+export function copyText(passage: string, rung: Rung, child: Child, date: IsoDate): { asked: string; text: string } {
   const grade = gradeOf(child.birthMonth, date);
   const stretch = attentionStretch(ageOn(child.birthMonth, date));
   const asked = cutFor(passage, rung);
   let text = asked;
   while (writingMinutes(text, grade) > stretch && wordCount(text) > 1) text = withoutLastPiece(text);
+  return { asked, text };
+}
+
+/** One child's copying from a passage, with minutes by hand and age; shortened where it would outlast their attention. */
+export function copyingVersion(passage: string, rung: Rung, child: Child, date: IsoDate): Version {
+  const grade = gradeOf(child.birthMonth, date);
+  const stretch = attentionStretch(ageOn(child.birthMonth, date));
+  const { asked, text } = copyText(passage, rung, child, date);
   const minutes = writingMinutes(text, grade) + SETTLING;
   const shortened = text !== asked;
   return {

@@ -5,6 +5,7 @@
 import { daleChall } from 'dale-chall';
 import { spache } from 'spache';
 import { syllable } from 'syllable';
+import { tellingWords } from '../books/fit';
 import type { IsoDate, Rung } from '../plan/measures';
 import type { Child } from '../plan/plan';
 import { ageOn, gradeOf } from './age';
@@ -36,9 +37,12 @@ export const LIST_LENGTH: Record<Rung, number> = { 1: 3, 2: 4, 3: 6, 4: 8, 5: 10
  * @param words the lesson's own, those the unit teaches first
  */
 export function wordsFor(words: readonly string[], rung: Rung): string[] {
-  return [...new Set(words.map((w) => w.toLowerCase()))]
+  const said = new Set(words.map((w) => w.toLowerCase()));
+  return [...said]
+    // Small words say nothing of a lesson, and a plural beside its singular is no second word.
+    .filter((w) => tellingWords(w).size > 0 && !(w.endsWith('s') && said.has(w.slice(0, -1))))
     .map((word, at) => ({ word, at, hard: hardness(word) }))
-    .filter((w) => w.hard <= rung && w.word.length >= 2)
+    .filter((w) => w.hard <= rung)
     .sort((a, b) => b.hard - a.hard || a.at - b.at)
     .slice(0, LIST_LENGTH[rung])
     .map((w) => w.word);

@@ -58,6 +58,8 @@ export function PageGrid({ view, rows, onFill, onThin }: { view: BooksView; rows
       else if (e.key === 'Escape') { e.preventDefault(); type(undefined); focus(here); }
       return;
     }
+    // Keys are the cells' own; a button in the table below them keeps its Enter.
+    if (!(e.target as Element).closest('[data-cell]')) return;
     const step = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [-1, 0], ArrowDown: [1, 0], Home: [e.ctrlKey ? -9999 : 0, -9999], End: [e.ctrlKey ? 9999 : 0, 9999] }[e.key];
     if (step && !e.altKey) { e.preventDefault(); move({ row: here.row + step[0], column: here.column + step[1] }, e.shiftKey); return; }
     if (e.ctrlKey || e.metaKey || e.altKey) return;

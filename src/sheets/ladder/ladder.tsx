@@ -1,6 +1,6 @@
 'use client';
 import Link from 'next/link';
-import { useState, type KeyboardEvent } from 'react';
+import { useEffect, useState, type KeyboardEvent } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { lengthText } from '@/core/calendar/dates';
@@ -11,12 +11,14 @@ import { FieldStack, NumberField, TextField } from '@/kit/field';
 import { LinkButton } from '@/kit/link-button';
 import { Hatch } from '@/kit/hatch';
 import { Menu } from '@/kit/menu';
-import { Quiet, WorkTitle } from '@/kit/text';
+import { Caution, Quiet, WorkTitle } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import { Frame } from '../frame/frame';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
-import { moveForLesson, reword, unword } from './actions';
+import { PlainButton } from '@/kit/button';
+import type { LadderKind } from '@/core/plan/words';
+import { addWork, loadRemedies, mendLoad, moveForLesson, moveFromHere, reword, skip, unword } from './actions';
 import type { LadderRow, LadderView, Standing } from './load';
 
 export function LadderSheet(view: LadderView) {
@@ -29,14 +31,15 @@ export function LadderSheet(view: LadderView) {
       </Frame>
     );
   }
+  const missing = ADDED.filter((k) => !rows.some((r) => r.kind === k.kind));
   const before = lessons[lesson.number - 2];
   const after = lessons[lesson.number];
   const href = (id: string): string => `/ladder?unit=${unitId}&lesson=${id}`;
   return (
     <Frame
       info={info} sheet={5} title="Ladder" subtitle={<>Lesson {lesson.number}, <em>{lesson.title}</em> · same work, five rungs</>}
-      actions={<>{before ? <LinkButton href={href(before.id)}>Lesson {before.number}</LinkButton> : null}{after ? <LinkButton href={href(after.id)}>Lesson {after.number}</LinkButton> : null}</>}
-      figures={[...view.loads.map((l) => ({ name: l.name, value: lengthText(l.minutes) })), { name: 'You, one to one', value: lengthText(view.parentMinutes) }]}
+      actions={<>{missing.length ? <AddWork lessonId={lesson.id} missing={missing} /> : null}<LinkButton href={`/paper?unit=${unitId}&lesson=${lesson.id}`}>Pages to print</LinkButton>{before ? <LinkButton href={href(before.id)}>Lesson {before.number}</LinkButton> : null}{after ? <LinkButton href={href(after.id)}>Lesson {after.number}</LinkButton> : null}</>}
+      figures={[...view.loads.map((l) => ({ name: l.name, value: `${lengthText(l.minutes)}${l.minutes > l.limit ? ' !' : ''}` })), { name: 'You, one to one', value: lengthText(view.parentMinutes) }]}
       keys={[{ keys: '← →', does: 'on a child: one rung down or up, for this lesson' }, { keys: 'Enter', does: 'on a child: what can be done' }]}
     >
       {rows.length ? (
@@ -46,7 +49,7 @@ export function LadderSheet(view: LadderView) {
             <tbody>
               {rows.map((row) => (
                 <tr key={row.partId}>
-                  <th scope="row"><WorkTitle as="span">{row.title}</WorkTitle><Quiet as="small">{row.kind === 'copying' ? 'from the passage' : 'after the reading'}</Quiet></th>
+                  <th scope="row"><WorkTitle as="span">{row.title}</WorkTitle><Quiet as="small">{row.together !== null ? `together${row.together ? `, ${row.together} min` : ''}` : (FROM[row.kind] ?? '')}</Quiet>{row.together !== null && careOf(row) ? <Quiet as="small">{careOf(row)}</Quiet> : null}{row.without.map((c) => <TakeUp key={c.id} partId={row.partId} child={c} title={row.title} />)}</th>
                   {row.cells.map((cell) => (
                     <Cell key={cell.rung} $taken={cell.standing.length > 0}>
                       {cell.standing.length ? null : <Pattern>{cell.pattern}</Pattern>}
@@ -58,9 +61,47 @@ export function LadderSheet(view: LadderView) {
             </tbody>
           </Table>
         </Scroll>
-      ) : <p>This lesson has neither telling back nor copying. <Link href={`/lessons?unit=${unitId}&lesson=${lesson.id}`}>Add a part to it</Link>.</p>}
+      ) : <p>This lesson has no work on the ladder yet. Add a kind of work above, or <Link href={`/lessons?unit=${unitId}&lesson=${lesson.id}`}>a part of another kind</Link>.</p>}
+      {view.loads.filter((l) => l.minutes > l.limit).map((l) => <Over key={l.childId} load={l} lessonId={lesson.id} revision={info.revision} />)}
       {wording ? <WordForm key={`${wording.row.partId} ${wording.standing.child.id}`} {...wording} onClose={() => word(undefined)} /> : null}
     </Frame>
+  );
+}
+
+/** What everyone who does it together must take care of: said once for the row. */
+const careOf = (row: LadderRow): string => row.cells.flatMap((c) => c.standing)[0]?.assignment.note ?? '';
+
+/** Kinds that can be added here; what is done together is added with its directions, on Lessons. */
+const ADDED: readonly { kind: LadderKind; name: string }[] = [
+  { kind: 'tell-back', name: 'Telling it back' }, { kind: 'copying', name: 'Copying' }, { kind: 'word-list', name: 'A word list' }, { kind: 'notebook', name: 'A notebook page' }, { kind: 'booklet', name: 'A folded booklet' },
+  { kind: 'labels', name: 'Labels on a map or drawing' }, { kind: 'looking-up', name: 'Looking things up' }, { kind: 'memory', name: 'Learning by heart' }, { kind: 'talk', name: 'A talk or poster' }, { kind: 'quiz', name: 'A quiz' },
+];
+const FROM: Partial<Record<LadderKind, string>> = { copying: 'from the passage', 'tell-back': 'after the reading', 'word-list': 'from the lesson’s words', labels: 'from the lesson’s words', memory: 'from the passage', notebook: 'on paper', booklet: 'on paper', 'looking-up': 'in the books of the lesson' };
+
+function AddWork({ lessonId, missing }: { lessonId: string; missing: typeof ADDED }) {
+  const { act } = useAct();
+  return <Menu label="Add a kind of work" groups={[{ title: 'For every child, each on their rung', doings: missing.map((k) => ({ name: k.name, do: () => act((base) => addWork(base, lessonId, k.kind)) })) }]}><Button>Add work…</Button></Menu>;
+}
+
+function TakeUp({ partId, child, title }: { partId: string; child: { id: string; name: string }; title: string }) {
+  const { act } = useAct();
+  return <PlainButton aria-label={`${child.name} takes part in “${title}” again`} onPress={() => act((base) => skip(base, { partId, childId: child.id }))}>{child.name} leaves it out</PlainButton>;
+}
+
+/** A child whose share of the lesson is more than they can take, and what would mend it. */
+function Over({ load, lessonId, revision }: { load: LadderView['loads'][number]; lessonId: string; revision: number }) {
+  const { act } = useAct();
+  const [ways, set] = useState<{ of: number; is: Awaited<ReturnType<typeof loadRemedies>> }>();
+  useEffect(() => {
+    let late = false;
+    void loadRemedies(lessonId, load.childId).then((is) => { if (!late) set({ of: revision, is }); }, () => undefined);
+    return () => { late = true; };
+  }, [lessonId, load.childId, revision]);
+  return (
+    <Mend aria-label={`${load.name} has too much`}>
+      <Caution>{load.name}: {load.minutes} min in this lesson, and can take {load.limit}.</Caution>
+      {ways?.of === revision ? ways.is.map((w) => <PlainButton key={w.says} onPress={() => act((base) => mendLoad(base, lessonId, load.childId, w.remedy))}>{w.says}</PlainButton>) : <Quiet>Working out what would mend it…</Quiet>}
+    </Mend>
   );
 }
 
@@ -83,17 +124,21 @@ function Child({ row, standing: { child, assignment, movedBy }, lessonId, onWord
           { title: `${child.name}, this lesson`, doings: [
             { name: 'A rung up', keys: '→', isDisabled: assignment.rung === 5, do: () => move(movedBy + 1) },
             { name: 'A rung down', keys: '←', isDisabled: assignment.rung === 1, do: () => move(movedBy - 1) },
+            { name: 'A rung up from here on', isDisabled: assignment.rung === 5, do: () => act((base) => moveFromHere(base, { lessonId, childId: child.id, step: 1 })) },
+            { name: 'A rung down from here on', isDisabled: assignment.rung === 1, do: () => act((base) => moveFromHere(base, { lessonId, childId: child.id, step: -1 })) },
             ...(movedBy ? [{ name: 'Back on their own rung', do: () => move(0) }] : []),
           ] },
           { title: row.title, doings: [
             { name: 'Word it by hand…', do: onWord },
+            { name: `${child.name} leaves it out`, do: () => act((base) => skip(base, { partId: row.partId, childId: child.id })) },
             ...(assignment.byHand ? [{ name: 'Go by the ladder again', do: () => act((base) => unword(base, { partId: row.partId, childId: child.id })) }] : []),
           ] },
         ]}
       >
         <Standee aria-label={`${child.name}: ${assignment.wording}, ${assignment.minutes} minutes`}>
           <b>{assignment.wording}</b>
-          {assignment.note ? <Note>{assignment.note}</Note> : null}
+          {assignment.note && row.together === null ? <Note>{assignment.note}</Note> : null}
+          {assignment.produces || assignment.supplies ? <Note>{[assignment.produces ? `makes ${assignment.produces}` : '', assignment.supplies ? `takes ${assignment.supplies}` : ''].filter(Boolean).join(' · ')}</Note> : null}
           <Who><Hatch name={child.hatch} /><strong>{child.name}</strong><span>{assignment.minutes} min{assignment.parentMinutes ? `, ${assignment.parentMinutes} with you` : ''}</span></Who>
           {movedBy || assignment.byHand ? <Note>{[movedBy ? `${Math.abs(movedBy)} ${movedBy > 0 ? 'up' : 'down'} for this lesson` : '', assignment.byHand ? 'worded by hand' : ''].filter(Boolean).join(' · ')}</Note> : null}
         </Standee>
@@ -119,10 +164,11 @@ function WordForm({ row, standing: { child, assignment }, onClose }: { row: Ladd
   );
 }
 
+const Mend = styled.section`padding: 8px 0; border-top: 1px solid ${colour.rule}; display: flex; flex-wrap: wrap; gap: 6px 18px; align-items: baseline; & > :first-child { flex-basis: 100%; }`;
 const Scroll = styled.div`overflow-x: auto;`;
 const Table = styled.table`
   border-collapse: separate; border-spacing: 0 16px; width: 100%; min-width: 860px; table-layout: fixed; margin-top: -16px;
-  thead th { text-align: left; font-weight: 700; padding: 0 10px; small { display: block; font-weight: 400; } } thead td { width: 130px; } tbody th { text-align: left; font-weight: 400; vertical-align: top; padding: 8px 10px 8px 0; }
+  thead th { text-align: left; font-weight: 700; padding: 0 10px; small { display: block; font-weight: 400; } } thead td { width: 130px; } tbody th { text-align: left; font-weight: 400; vertical-align: top; padding: 8px 10px 8px 0; & > span, small { display: block; } }
 `;
 const Cell = styled.td<{ $taken: boolean }>`
   border: solid ${colour.ink}; border-width: 2px 1px; vertical-align: top; padding: 2px; height: 96px; background: ${(p) => (p.$taken ? colour.room : 'transparent')};

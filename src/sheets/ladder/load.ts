@@ -1,6 +1,7 @@
 import { rungFor, versions } from '@/core/ladder/assign';
 import { isLadderKind } from '@/core/ladder/kinds';
-import type { LadderKind } from '@/core/plan/words';
+import { lessonLoad } from '@/core/ladder/loads';
+import { SHARED_KINDS, type LadderKind } from '@/core/plan/words';
 import { RUNGS } from '@/core/ladder/rungs';
 import { assignmentKey, childrenOf, lessonsOf } from '@/core/plan/lookup';
 import type { Assignment } from '@/core/plan/plan';
@@ -19,6 +20,10 @@ export interface LadderRow {
   partId: string;
   kind: LadderKind;
   title: string;
+  /** All do it together, in its own minutes. */
+  together: number | null;
+  /** Children of the unit who leave it out. */
+  without: { id: string; name: string }[];
   /** For each rung: who stands there, and what it asks (a pattern for a child of the unit where nobody does). */
   cells: { rung: Rung; standing: Standing[]; pattern: string }[];
 }
@@ -30,8 +35,8 @@ export interface LadderView {
   lessons: { id: string; number: number; title: string }[];
   lesson?: { id: string; number: number; title: string };
   rows: LadderRow[];
-  /** Minutes of each child in this lesson's ladder work, and the parent's with them. */
-  loads: { name: string; minutes: number }[];
+  /** What the whole lesson takes each child, of what they can take on its days; and the parent's minutes with one child alone. */
+  loads: { childId: string; name: string; minutes: number; limit: number }[];
   parentMinutes: number;
 }
 
@@ -57,17 +62,18 @@ export async function loadLadder(params: SearchParams): Promise<LadderView> {
       movedBy: lesson.rungMoves[child.id] ?? 0,
     }));
     return [{
-      partId: part.id, kind, title: part.title,
+      partId: part.id, kind, title: part.title, together: SHARED_KINDS.includes(kind) ? (part.minutes ?? 0) : null,
+      without: plan.children.filter((c) => unit.childIds.includes(c.id) && !children.some((x) => x.id === c.id)).map(({ id, name }) => ({ id, name })),
       cells: RUNGS.map(({ rung }) => {
         const nearest = [...children].sort((a, b) => Math.abs(rungFor(kind, a, lesson, unit) - rung) - Math.abs(rungFor(kind, b, lesson, unit) - rung))[0];
         return { rung, standing: standing.filter((s) => s.assignment.rung === rung), pattern: nearest ? versionOf(rung, part, kind, nearest, lesson, unit).wording : '' };
       }),
     }];
   });
-  const work = rows.flatMap((r) => r.cells.flatMap((c) => c.standing.map((s) => s.assignment)));
+  const share = lessonLoad(plan, lesson.id);
   return {
     info, unitId: unit.id, unitTitle: unit.title, lessons, lesson: lessons.find((l) => l.id === lesson.id), rows,
-    loads: plan.children.filter((c) => unit.childIds.includes(c.id)).map((c) => ({ name: c.name, minutes: work.filter((a) => a.childId === c.id).reduce((sum, a) => sum + a.minutes, 0) })),
-    parentMinutes: work.reduce((sum, a) => sum + a.parentMinutes, 0),
+    loads: share.children.map((l) => ({ ...l, name: plan.children.find((c) => c.id === l.childId)!.name })),
+    parentMinutes: share.oneToOne,
   };
 }
