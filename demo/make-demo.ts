@@ -16,7 +16,7 @@ import { addChild, setFamily, setRung } from '@/core/edit/family';
 import { dropInIllness, setYear } from '@/core/edit/year';
 import { moveRung } from '@/core/edit/ladder';
 import { addPart, addUnitPart, editLesson, setOptional, type PartFields } from '@/core/edit/lessons';
-import { markDone } from '@/core/edit/today';
+import { markDone, noteFelt } from '@/core/edit/today';
 import { addContents, addUnit, editUnit, type UnitFields } from '@/core/edit/units';
 import { inkDays } from '@/core/edit/weeks';
 import { readContents } from '@/core/formats/contents';
@@ -168,6 +168,10 @@ export function demoPlan(): Plan {
   edit(dropInIllness('2026-10-22', '2026-10-22', 'a day in bed'), '2026-10-22');
   edit(inkDays('2026-10-19', '2026-10-30'), '2026-10-23');
   teach(DEMO_TODAY);
+  // How copying went for Junia, and telling back for Bram: enough to speak for a rung, and not enough.
+  const went = (title: string, who: string, felts: ('easy' | 'right' | 'hard')[]): void => felts.forEach((felt, i) => { const part = plan.parts.find((p) => p.lessonId === lesson(FLEECE, i + 1) && p.title === title)!; edit(noteFelt(part.id, child(who), felt, plan.sittings.find((s) => s.partId === part.id)!.date), DEMO_TODAY); });
+  went('Copying', 'Junia', ['easy', 'easy', 'right', 'easy', 'easy']);
+  went('Tell it back', 'Bram', ['right', 'hard', 'right']);
   const first = plan.sittings.find((s) => s.date === DEMO_TODAY && plan.parts.find((p) => p.id === s.partId)?.kind === 'read-aloud');
   if (first) edit(markDone(first.partId, null, DEMO_TODAY), DEMO_TODAY);
   return plan;

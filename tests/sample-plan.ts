@@ -124,6 +124,7 @@ export const someFullPlan: fc.Arbitrary<Plan> = fc
     rules: x.rhythms.map((rhythm, i): Rule => ({ ...blankRule, id: `r${i}`, unitId: x.ofFamily && rhythm.on !== 'lesson' && rhythm.on !== 'after' ? null : 'u0', title: 'Comes back', kind: 'recall', minutes: 5, rhythm, steps: x.outdoors ? [{ title: 'Wool, chapters 1–2', minutes: 12 }] : [], first: '2026-08-31', last: '2026-12-01' })),
     books: [{ ...blankBook, id: 'b', title: 'Wool', words: 900, pages: 30 }],
     pulls: [{ id: 'pl', unitId: 'u0', bookId: 'b', role: 'together', childId: null }],
+    marks: x.outdoors ? [{ id: 'mk', partId: 'trip', childId: 'c1', date: '2026-09-02', outcome: 'done', note: '', felt: 'hard', rung: 2 }] : [],
     loans: x.outdoors ? [{ id: 'ln', bookId: 'b', ref: 'urn:x:1', asked: '2026-09-01', expected: '2026-09-20', ready: null, from: null, due: null, renewals: 0, refused: '', back: null }] : [],
     readings: x.ofFamily ? [{ id: 'rd', childId: 'c1', bookId: 'b', date: '2026-09-03', pages: 4, minutes: 9 }] : [],
     outlines: [{ ...blankDraftPart, id: 'kept', title: 'Felt balls', supplies: x.supplies, taste: 'art' }],

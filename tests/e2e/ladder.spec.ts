@@ -64,3 +64,21 @@ test('pages are printed child by child: to copy, cards, lines, and a checklist, 
   await expect(page.getByRole('region', { name: 'Ottilie: From Fleece to Cloth' })).toContainText('Explain, and say how you know: name four steps');
   await expect(page.getByRole('region', { name: 'Junia: From Fleece to Cloth' })).toContainText('Words to know');
 });
+
+test('how work went is noted on the day, and a rung is suggested with what it rests on, never moved by itself', async ({ page }) => {
+  await page.goto('/setup', { waitUntil: 'networkidle' });
+  const up = page.getByRole('region', { name: 'Junia, writing: a rung up?' });
+  await expect(up).toContainText('4 of the last 5 were easy: Copying, Mon 12 Oct');
+  await expect(page.getByRole('button', { name: /^Junia, writing: 2 Early/ })).toBeVisible();
+  await page.goto('/today?day=2026-10-26', { waitUntil: 'networkidle' });
+  await page.getByRole('button', { name: /^Copying, Junia/ }).first().click();
+  await page.getByRole('menuitem', { name: 'It was too hard' }).click();
+  await atRevision(page, 2);
+  await page.goto('/setup', { waitUntil: 'networkidle' });
+  await expect(page.getByRole('button', { name: /^Junia, writing: 2 Early/ })).toBeVisible();
+  await expect(up).toHaveCount(0);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await up.getByRole('button', { name: 'Move Junia' }).click();
+  await expect(page.getByRole('button', { name: /^Junia, writing: 3 Growing, set by you/ })).toBeVisible();
+  await expect(up).toHaveCount(0);
+});

@@ -16,7 +16,7 @@ import { doWithout, noteReading, readInstead, setCard, stepLoan, unwantLoan, wai
 import { fillBook, giveAway, paceBookOver, setCells, takeSet } from './pages';
 import { addRule, keepOutline, placeOutline, removeRule } from './rules';
 import { gatherLessons, indentLesson, joinLessons, outdentTopic, splitLesson, stretchLessons, swapLessons } from './shape';
-import { didNotHappen, markDone, unmark } from './today';
+import { didNotHappen, markDone, noteFelt, unmark } from './today';
 import { editUnit, removeUnit } from './units';
 import { inkDays, layOutAgain, rubOutDays } from './weeks';
 import { dropInIllness, endUnit, letUnitWait, paceUnit, placeInRow, placeUnit, setYear, takeDayOff } from './year';
@@ -41,7 +41,7 @@ const STEPS: Step[] = [
   (p, n) => reorderLesson(lesson(p, n), (n % 5) - 2), (p, n) => removeLessons([lesson(p, n)]), (p, n) => addLesson(unit(p, n), 'Another', n % 2 ? lesson(p, n) : null), (p, n) => reorderPart(part(p, n), (n % 3) - 1), (p, n) => removePart(part(p, n)),
   (p, n) => { const x = pick(p.parts, n); return x ? editPart(x.id, { ...x, minutes: 5 + (n % 60), weekday: null, childIds: null, optional: n % 2 === 0 }) : removePart('none'); }, (p, n) => noteSeen(part(p, n), 'hot', n % 2 === 0),
   (p, n) => addRule({ ...blankRule, unitId: n % 3 ? unit(p, n) : null, title: 'Again', kind: 'recall', minutes: 10, rhythm: pick([{ on: 'day' }, { on: 'week-first', everyWeeks: 1, startWeek: 1 }, { on: 'lesson', place: 'last' }], n) }), (p, n) => removeRule(pick([...p.rules, NONE], n).id),
-  (p, n) => markDone(part(p, n), n % 2 ? 'c1' : null, day(n)), (p, n) => unmark(part(p, n), n % 2 ? 'c1' : null), (p, n) => didNotHappen(part(p, n), day(n), n % 2 === 0), (_, n) => inkDays(day(n), '2026-12-20'), (_, n) => rubOutDays(day(n), '2026-12-20'), () => layOutAgain(),
+  (p, n) => markDone(part(p, n), n % 2 ? 'c1' : null, day(n)), (p, n) => noteFelt(part(p, n), n % 2 ? 'c1' : 'c2', pick(['easy', 'right', 'hard'] as const, n), day(n)), (p, n) => unmark(part(p, n), n % 2 ? 'c1' : null), (p, n) => didNotHappen(part(p, n), day(n), n % 2 === 0), (_, n) => inkDays(day(n), '2026-12-20'), (_, n) => rubOutDays(day(n), '2026-12-20'), () => layOutAgain(),
   (p, n) => placeUnit(unit(p, n), day(n)), (p, n) => endUnit(unit(p, n), n % 3 ? day(n) : null), (p, n) => letUnitWait(unit(p, n)), (p, n) => paceUnit(unit(p, n), n % 4 || null), (p, n) => placeInRow([unit(p, n)], day(n)), (p, n) => removeUnit(unit(p, n)), (p, n) => editUnit(unit(p, n), { childIds: n % 2 ? ['c1'] : ['c1', 'c2'] }),
   (_, n) => dropInIllness(day(n), day(n + 3) > day(n) ? day(n + 3) : day(n), 'fever'), (_, n) => takeDayOff({ first: day(n), last: day(n), label: '', kind: 'holiday' }), (p, n) => setYear({ ...p.year!, weekdays: n % 2 ? [1, 3, 5] : [2, 4], terms: [] }),
   (p, n) => turnIdea(pick([...p.ideas, NONE], n).id, n % 2 ? 'lesson' : 'activity'), (p, n) => placeIdea(pick([...p.ideas, NONE], n).id, lesson(p, n)), (p, n) => addObjectives(unit(p, n), [{ code: 'N.1', wording: 'New' }]), (p, n) => removeObjective(pick([...p.objectives, NONE], n).id),

@@ -1,4 +1,5 @@
 /** What happened: done, or not. */
+import { blankMark } from '../plan/blank';
 import { childrenOf, homes, lessonsOf } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Mark, Plan } from '../plan/plan';
@@ -8,7 +9,7 @@ import { GONE, type Edit } from './edit';
 export const markDone = (partId: string, childId: string | null, date: IsoDate): Edit => (plan, { newId }) => {
   if (!plan.parts.some((p) => p.id === partId)) return { refused: GONE };
   if (plan.marks.some((m) => isDoneMark(m, partId) && (m.childId === childId || m.childId === null))) return { plan };
-  const mark: Mark = { id: newId(), partId, childId, date, outcome: 'done', note: '' };
+  const mark: Mark = { id: newId(), partId, childId, date, outcome: 'done', ...blankMark };
   return { plan: { ...plan, marks: [...plan.marks, mark] } };
 };
 
@@ -25,6 +26,20 @@ export const unmark = (partId: string, childId: string | null): Edit => (plan, {
 
 const isDoneMark = (m: Mark, partId: string): boolean => m.partId === partId && m.outcome === 'done';
 
+/** Notes how a piece of work went for one child, with the rung it was on; what was not ticked for them is ticked with it. */
+export const noteFelt = (partId: string, childId: string, felt: NonNullable<Mark['felt']>, date: IsoDate): Edit => (plan, context) => {
+  const part = plan.parts.find((p) => p.id === partId);
+  const given = plan.assignments.find((a) => a.partId === partId && a.childId === childId);
+  if (!part || !given) return { refused: GONE };
+  // A tick for everyone becomes one for each, since one of them has more to say.
+  const whole = plan.marks.find((m) => isDoneMark(m, partId) && m.childId === null);
+  const split = whole ? childrenOf(part, homes(plan)(part).unit, plan.children).map((c): Mark => ({ ...whole, id: context.newId(), childId: c.id })) : [];
+  const marks = [...plan.marks.filter((m) => m !== whole), ...split];
+  const own = marks.find((m) => isDoneMark(m, partId) && m.childId === childId);
+  const noted: Mark = { ...(own ?? { id: context.newId(), partId, childId, date, outcome: 'done', ...blankMark }), felt, rung: given.rung };
+  return { plan: { ...plan, marks: own ? marks.map((m) => (m === own ? noted : m)) : [...marks, noted] } };
+};
+
 /**
  * A part did not happen on a day: that is kept as a mark, and the part moves to a later day. When what is in ink
  * after it leaves no room, nothing is stored; with `rubOut` the later ink of its unit becomes pencil.
@@ -36,10 +51,10 @@ export const didNotHappen = (partId: string, date: IsoDate, rubOut: boolean): Ed
   // What comes back by itself comes back by itself: this time it is left out.
   if (part.ruleId !== null && part.lessonId === null) {
     if (plan.marks.some((m) => m.partId === partId && m.outcome === 'missed')) return { plan };
-    return { plan: { ...plan, marks: [...plan.marks.filter((m) => !isDoneMark(m, partId)), { id: newId(), partId, childId: null, date, outcome: 'missed', note: '' }] } };
+    return { plan: { ...plan, marks: [...plan.marks.filter((m) => !isDoneMark(m, partId)), { id: newId(), partId, childId: null, date, outcome: 'missed', ...blankMark }] } };
   }
   if (part.fixedDate) return { refused: `“${part.title}” has a fixed date. Give it another date on the lesson.` };
-  const mark: Mark = { id: newId(), partId, childId: null, date, outcome: 'missed', note: '' };
+  const mark: Mark = { id: newId(), partId, childId: null, date, outcome: 'missed', ...blankMark };
   const marks = [...plan.marks.filter((m) => !isDoneMark(m, partId)), mark];
   const later = rubOut ? new Set(laterParts(plan, unitId, partId)) : new Set<string>();
   const sittings = plan.sittings.map((s) => (s.partId === partId || later.has(s.partId) ? { ...s, state: 'pencil' as const } : s));

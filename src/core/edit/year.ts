@@ -7,6 +7,7 @@ import type { IsoDate } from '../plan/measures';
 import type { Mark, Plan } from '../plan/plan';
 import type { DayOff, SchoolYear } from '../plan/year';
 import { GONE, withChanged, type Edit, type Refusal } from './edit';
+import { blankMark } from '../plan/blank';
 
 /** Sets the school year. Pencil keeps its days where it can; what stood on a day that is now closed moves. */
 export const setYear = (year: SchoolYear): Edit => (plan) => ({ plan: { ...plan, year } });
@@ -29,7 +30,7 @@ export const dropInIllness = (first: IsoDate, last: IsoDate, label: string): Edi
   const lost = plan.sittings.filter((s) => s.date >= first && s.date <= last && !done.has(s.partId));
   const lostParts = new Set(lost.map((s) => s.partId));
   const byRule = new Set(plan.parts.filter((p) => p.ruleId !== null && p.lessonId === null).map((p) => p.id));
-  const marks = lost.filter((s) => !byRule.has(s.partId) && !plan.marks.some((m) => m.partId === s.partId && m.date === s.date)).map((s): Mark => ({ id: newId(), partId: s.partId, childId: null, date: s.date, outcome: 'missed', note: label }));
+  const marks = lost.filter((s) => !byRule.has(s.partId) && !plan.marks.some((m) => m.partId === s.partId && m.date === s.date)).map((s): Mark => ({ id: newId(), partId: s.partId, childId: null, date: s.date, outcome: 'missed', ...blankMark, note: label }));
   return {
     plan: {
       ...plan,

@@ -22,28 +22,30 @@ export interface Asked {
 }
 
 export interface KindOfWork {
+  /** The skill it exercises on a rung. */
+  skill: (rung: Rung) => Skill;
   /** Where a child stands in it, from the rungs of their skills. */
   stands: (rungIn: (skill: Skill) => Rung) => Rung;
   version: (asked: Asked) => Version;
 }
 
-const by = (skill: Skill) => (rungIn: (skill: Skill) => Rung): Rung => rungIn(skill);
+const by = (skill: Skill): Pick<KindOfWork, 'skill' | 'stands'> => ({ skill: () => skill, stands: (rungIn) => rungIn(skill) });
 
 /** Minutes of a demonstration or experiment for which none were given. */
 const SHOWN_MINUTES = 20;
-const role: KindOfWork = { stands: by('hands'), version: (a) => roleVersion(a.rung, a.part.minutes ?? SHOWN_MINUTES, a.cautions) };
+const role: KindOfWork = { ...by('hands'), version: (a) => roleVersion(a.rung, a.part.minutes ?? SHOWN_MINUTES, a.cautions) };
 
 export const KINDS_OF_WORK: Record<LadderKind, KindOfWork> = {
-  'tell-back': { stands: tellingRung, version: (a) => tellingVersion(a.rung, a.child, a.date) },
-  copying: { stands: by('writing'), version: (a) => copyingVersion(a.material.passage, a.rung, a.child, a.date) },
-  'word-list': { stands: by('writing'), version: (a) => wordListVersion(a.material.words, `${a.material.text}\n${a.material.passage}`, a.rung, a.child, a.date) },
-  notebook: { stands: by('writing'), version: (a) => notebookVersion(a.rung, a.child, a.date) },
-  booklet: { stands: by('writing'), version: (a) => bookletVersion(a.rung, a.child, a.date) },
-  labels: { stands: by('writing'), version: (a) => labelsVersion(a.material, a.rung, a.child, a.date) },
-  'looking-up': { stands: by('reading'), version: (a) => lookingUpVersion(a.material, a.rung) },
-  memory: { stands: by('speaking'), version: (a) => memoryVersion(a.material, a.rung) },
-  talk: { stands: by('speaking'), version: (a) => talkVersion(a.rung) },
-  quiz: { stands: by('speaking'), version: (a) => quizVersion(a.material, a.rung) },
+  'tell-back': { skill: (rung) => (rung >= 4 ? 'writing' : 'speaking'), stands: tellingRung, version: (a) => tellingVersion(a.rung, a.child, a.date) },
+  copying: { ...by('writing'), version: (a) => copyingVersion(a.material.passage, a.rung, a.child, a.date) },
+  'word-list': { ...by('writing'), version: (a) => wordListVersion(a.material.words, `${a.material.text}\n${a.material.passage}`, a.rung, a.child, a.date) },
+  notebook: { ...by('writing'), version: (a) => notebookVersion(a.rung, a.child, a.date) },
+  booklet: { ...by('writing'), version: (a) => bookletVersion(a.rung, a.child, a.date) },
+  labels: { ...by('writing'), version: (a) => labelsVersion(a.material, a.rung, a.child, a.date) },
+  'looking-up': { ...by('reading'), version: (a) => lookingUpVersion(a.material, a.rung) },
+  memory: { ...by('speaking'), version: (a) => memoryVersion(a.material, a.rung) },
+  talk: { ...by('speaking'), version: (a) => talkVersion(a.rung) },
+  quiz: { ...by('speaking'), version: (a) => quizVersion(a.material, a.rung) },
   demonstration: role,
   experiment: role,
 };

@@ -6,6 +6,7 @@ import { aPart, aPlan, aUnit, somePlan, YEAR } from '../../../tests/sample-plan'
 import { breaches } from './check';
 import { redraw } from './redraw';
 import type { LayoutChoice } from './input';
+import { blankMark } from '../plan/blank';
 
 const FIRST_DAY: LayoutChoice = { today: '2026-08-31' };
 const datesOf = (plan: Plan): string[] => plan.sittings.map((s) => s.date);
@@ -165,7 +166,7 @@ describe('a change', () => {
 
   it('leaves what is done where it was done', () => {
     const plan = drawn(aPlan(3));
-    const done = { ...plan, marks: [{ id: 'm', partId: 'l1-a', childId: null, date: '2026-08-31', outcome: 'done' as const, note: '' }] };
+    const done = { ...plan, marks: [{ id: 'm', partId: 'l1-a', childId: null, date: '2026-08-31', outcome: 'done' as const, ...blankMark }] };
     expect(datesOf(drawn(done, { today: '2026-09-07', fresh: 'all' }))).toEqual(['2026-08-31', '2026-09-07', '2026-09-09']);
   });
 

@@ -5,6 +5,7 @@ import { redraw } from './redraw';
 import { unitDays } from './unit-days';
 import { verdictInWords, verdictOf } from './verdict';
 import type { Plan } from '../plan/plan';
+import { blankMark } from '../plan/blank';
 
 const drawn = (plan: Plan): Plan => redraw(plan, { today: '2026-08-31' }).plan;
 const says = (plan: Plan): string => verdictInWords(verdictOf(plan, 'u1', '2026-08-31')!);
@@ -33,7 +34,7 @@ describe('against the wished end', () => {
 describe('a unit’s days', () => {
   it('run from its start to its wished end, each for what it is', () => {
     const plan = drawn(aPlan(3, { units: [aUnit({ wishedEnd: '2026-09-08' })] }));
-    const inked = { ...plan, sittings: plan.sittings.map((s, i) => ({ ...s, state: i < 2 ? ('ink' as const) : ('pencil' as const) })), marks: [{ id: 'm', partId: 'l1-a', childId: null, date: '2026-08-31', outcome: 'done' as const, note: '' }] };
+    const inked = { ...plan, sittings: plan.sittings.map((s, i) => ({ ...s, state: i < 2 ? ('ink' as const) : ('pencil' as const) })), marks: [{ id: 'm', partId: 'l1-a', childId: null, date: '2026-08-31', outcome: 'done' as const, ...blankMark }] };
     expect(unitDays(inked, 'u1').map((d) => d.is)).toEqual(['done', 'empty', 'ink', 'empty', 'pencil', 'spare', 'spare']);
     const late = drawn(aPlan(3, { units: [aUnit({ wishedEnd: '2026-09-02' })] }));
     expect(unitDays(late, 'u1').at(-1)!.is).toBe('late');

@@ -1,7 +1,7 @@
 /** Things as they are before anything has been said of them: what every new one begins with. */
 import type { Book } from './book';
 import type { Lesson, Part, Rule } from './lesson';
-import type { Child, Family } from './plan';
+import type { Child, Family, Mark } from './plan';
 import type { Unit } from './unit';
 import type { SchoolYear } from './year';
 
@@ -37,3 +37,5 @@ export const blankPart: Omit<Part, 'id' | 'kind' | 'title' | 'lead'> = {
 export const blankRule: Omit<Rule, 'id' | 'title' | 'kind' | 'rhythm'> = {
   unitId: null, minutes: 15, lead: 'leads', window: null, childIds: null, piece: '', amount: null, amountOf: '', assembly: null, steps: [], first: null, last: null,
 };
+
+export const blankMark: Pick<Mark, 'note' | 'felt' | 'rung'> = { note: '', felt: null, rung: null };

@@ -5,6 +5,7 @@ import { redraw } from '../layout/redraw';
 import { canonical } from './canonical';
 import { childrenOf, doneParts, groupBy, isDone, lessonsOf } from './lookup';
 import type { Mark, Plan } from './plan';
+import { blankMark } from './blank';
 
 const shuffled = <T>(items: readonly T[], seed: number): T[] => items.map((item, i) => ({ item, at: Math.imul(i + 1, seed | 1) >>> 0 })).sort((a, b) => a.at - b.at).map((x) => x.item);
 
@@ -25,7 +26,7 @@ describe('the one order of a plan', () => {
 });
 
 describe('what belongs to what', () => {
-  const mark = (partId: string, childId: string | null, outcome: Mark['outcome'] = 'done'): Mark => ({ id: `${partId}${childId}`, partId, childId, date: '2026-08-31', outcome, note: '' });
+  const mark = (partId: string, childId: string | null, outcome: Mark['outcome'] = 'done'): Mark => ({ id: `${partId}${childId}`, partId, childId, date: '2026-08-31', outcome, ...blankMark });
   it('a part is done when it is done for everyone, or by each who takes part', () => {
     const plan = aPlan(3);
     expect(doneParts({ ...plan, marks: [mark('l1-a', null), mark('l2-a', 'c1'), mark('l3-a', 'c1'), mark('l3-a', 'c2')] })).toEqual(new Set(['l1-a', 'l3-a']));

@@ -94,6 +94,9 @@ export type Sitting = z.infer<typeof sitting>;
 /** What happened. `childId` null speaks for the whole part. Never rewritten by a lay-out. */
 export const mark = z.strictObject({
   id, partId: id, childId: id.nullable(), date: isoDate, outcome: z.enum(['done', 'missed']), note: z.string().max(500),
+  /** How it went for the child, and the rung it was on. */
+  felt: z.enum(['easy', 'right', 'hard']).nullable().default(null),
+  rung: rung.nullable().default(null),
 });
 export type Mark = z.infer<typeof mark>;
 

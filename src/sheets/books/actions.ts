@@ -7,7 +7,7 @@ import { addBook, editBook, pullBook, pullBooks, putBack, setRole } from '@/core
 import { removeReading, noteReading } from '@/core/edit/loans';
 import { fillBook, fillBooks, giveAway, paceBookOver, setCells } from '@/core/edit/pages';
 import { id, isoDate } from '@/core/plan/measures';
-import { book } from '@/core/plan/book';
+import { book, type Book } from '@/core/plan/book';
 import { reading } from '@/core/plan/loan';
 import { role, type Plan } from '@/core/plan/plan';
 import { readDrawn } from '@/data/door';
@@ -43,6 +43,13 @@ export async function changeBook(base: number, bookId: string, input: unknown): 
 /** Pulls books to be sorted; a few at once, or all that were found. */
 export async function pull(base: number, unitId: string, bookIds: unknown): Promise<Outcome> {
   return act({ base, input: bookIds, shape: z.array(id).min(1).max(5000), label: (v, plan) => (v.length === 1 ? `Pulled ${bookTitle(plan, v[0])}` : `Pulled ${v.length} books`), edit: (v) => pullBooks(unitId, v) });
+}
+
+/** The books on the shelf that are not pulled for a unit, with what they can be found by. */
+export async function shelfToPull(unitId: string): Promise<Pick<Book, 'id' | 'title' | 'authors' | 'label' | 'form' | 'pages' | 'place' | 'language' | 'state' | 'topics' | 'chapters'>[]> {
+  const { plan } = readDrawn(store());
+  const pulled = new Set(plan.pulls.filter((p) => p.unitId === unitId).map((p) => p.bookId));
+  return plan.books.filter((b) => !pulled.has(b.id)).map(({ id: bookId, title, authors, label, form, pages, place, language, state, topics, chapters }) => ({ id: bookId, title, authors, label, form, pages, place, language, state, topics, chapters }));
 }
 
 /** Puts a book from the shelf on a lesson to fill a gap: read together, all of it. */

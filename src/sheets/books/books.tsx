@@ -44,7 +44,7 @@ function UnitBooks({ view, unitId }: { view: BooksView; unitId: string }) {
   return (
     <Frame
       info={info} sheet={3} title="Books" subtitle={<>{view.unitTitle} · {pulled.length} pulled{pulled.length ? `, ${pulled.filter((p) => ON_LESSONS.includes(p.role)).length} chosen` : ''}</>}
-      actions={<><LinkButton href="/shelf">The shelf</LinkButton><Button onPress={() => setOpen({ is: 'level' })}>Level of a text…</Button>{view.shelf.length ? <Button onPress={() => setOpen({ is: 'pull' })}>Pull from the shelf</Button> : null}<Button onPress={() => setOpen({ is: 'add' })}>Add a book</Button>{lessons.length ? <Button $primary onPress={() => setOpen({ is: 'set' })}>Suggest a set</Button> : null}</>}
+      actions={<><LinkButton href="/shelf">The shelf</LinkButton><Button onPress={() => setOpen({ is: 'level' })}>Level of a text…</Button>{view.unpulled ? <Button onPress={() => setOpen({ is: 'pull' })}>Pull from the shelf</Button> : null}<Button onPress={() => setOpen({ is: 'add' })}>Add a book</Button>{lessons.length ? <Button $primary onPress={() => setOpen({ is: 'set' })}>Suggest a set</Button> : null}</>}
       figures={[{ name: 'Lessons covered', value: `${view.covered} of ${lessons.length}` }, ...(view.thin.length ? [{ name: 'Thin for someone', value: String(view.thin.length) }] : []), { name: 'Reading aloud', value: lengthText(aloud) }]}
       keys={[
         { keys: 'S T B M N G', does: 'put the book in hand on the pile: spine, together, basket, for me, not this time, give away' }, { keys: children.map((_, i) => i + 1).join(' '), does: 'with a book in hand: the child reads it alone' }, { keys: '← →', does: 'go along the spines; in the sheet of pages, the arrows go through lessons and books' },
@@ -55,7 +55,7 @@ function UnitBooks({ view, unitId }: { view: BooksView; unitId: string }) {
       {open?.is === 'add' ? <BookForm unitId={unitId} childrenOfUnit={children} firstRole={spine ? 'together' : 'spine'} onClose={close} /> : null}
       {open?.is === 'edit' ? <BookForm unitId={unitId} childrenOfUnit={children} pulled={open.book} firstRole={open.book.role} onClose={close} /> : null}
       {open?.is === 'pace' ? <PaceForm pulled={open.book} today={view.today} onClose={close} /> : null}
-      {open?.is === 'pull' ? <PullDialog view={view} onClose={close} /> : null}
+      {open?.is === 'pull' ? <PullDialog unitId={unitId} revision={info.revision} onClose={close} /> : null}
       {open?.is === 'set' ? <Suggest unitId={unitId} hasCard={!!view.loans.card} onClose={close} /> : null}
       {open?.is === 'level' ? <LevelDialog onClose={close} /> : null}
       {open?.is === 'fill' ? <FillForm range={open.range} lessons={lessons} pictureBooks={pulled.filter((p) => p.book.form === 'picture book' && ON_LESSONS.includes(p.role)).map((p) => p.pullId)} onClose={close} /> : null}

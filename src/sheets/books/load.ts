@@ -59,8 +59,8 @@ export interface BooksView {
   pulled: PulledBook[];
   /** Topics of the brainstorm to find a book for. */
   wanted: string[];
-  /** Books on the shelf that are not pulled for this unit. */
-  shelf: Book[];
+  /** How many books on the shelf are not pulled for this unit; a shelf may be long, so they are fetched when they are looked for. */
+  unpulled: number;
   children: Reader[];
   covered: number;
   reading: LessonReading[];
@@ -72,7 +72,7 @@ export interface BooksView {
 
 export async function loadBooks(params: SearchParams): Promise<BooksView> {
   const { plan, info, unit, today } = await load(params);
-  const blank = { info, today, wanted: [], shelf: plan.books, loans: loansView(plan, today, null) };
+  const blank = { info, today, wanted: [], unpulled: plan.books.length, loans: loansView(plan, today, null) };
   if (!unit) return { ...blank, lessons: [], pulled: [], children: [], covered: 0, reading: [], thin: [], money: { total: 0, limit: null, unpriced: 0, toBuy: [] } };
   const days = groupBy(plan.sittings, (s) => s.partId);
   const parts = groupBy(plan.parts, (p) => p.lessonId ?? '');
@@ -102,7 +102,7 @@ export async function loadBooks(params: SearchParams): Promise<BooksView> {
   return {
     ...blank, unitTitle: unit.title, unitId: unit.id, lessons, pulled, children,
     wanted: plan.ideas.filter((i) => i.unitId === unit.id && i.becomes === 'book topic').map((i) => i.text),
-    shelf: plan.books.filter((b) => !pulled.some((p) => p.book.id === b.id)),
+    unpulled: plan.books.length - pulled.length,
     covered: lessons.filter((_, i) => used.some((p) => p.cells[i])).length,
     reading: lessonReading(plan, unit), thin: thinLessons(plan, unit), loans: loansView(plan, today, unit.id),
     money: { ...money, toBuy: money.toBuy.map(({ book, instead }) => ({ id: book.id, title: book.title, price: book.price, instead: instead.map((b) => b.title) })) },

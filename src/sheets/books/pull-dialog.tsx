@@ -1,6 +1,6 @@
 'use client';
 /** Pulling from the shelf: found as one types, one by one or all that were found. */
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { indexOf, search } from '@/core/books/search';
 import { Button, PlainButton } from '@/kit/button';
@@ -9,27 +9,32 @@ import { TextField } from '@/kit/field';
 import { Quiet } from '@/kit/text';
 import { colour, face } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
-import { pull } from './actions';
-import type { BooksView } from './load';
+import { pull, shelfToPull } from './actions';
 
 /** As many as are listed; more words find the others. */
 const LISTED = 40;
 
-export function PullDialog({ view, onClose }: { view: BooksView; onClose: () => void }) {
+export function PullDialog({ unitId, revision, onClose }: { unitId: string; revision: number; onClose: () => void }) {
   const { act } = useAct();
   const [typed, type] = useState('');
-  const index = useMemo(() => indexOf(view.shelf), [view.shelf]);
+  const [shelf, fetched] = useState<Awaited<ReturnType<typeof shelfToPull>>>();
+  useEffect(() => {
+    let late = false;
+    void shelfToPull(unitId).then((s) => { if (!late) fetched(s); }, () => undefined);
+    return () => { late = true; };
+  }, [unitId, revision]);
+  const index = useMemo(() => indexOf(shelf ?? []), [shelf]);
   const found = search(index, typed);
-  const books = new Map(view.shelf.map((b) => [b.id, b]));
+  const books = useMemo(() => new Map((shelf ?? []).map((b) => [b.id, b])), [shelf]);
   return (
-    <Dialog title="On the shelf" isOpen onClose={onClose} footer={<>{found.length > 1 ? <Button onPress={() => act((base) => pull(base, view.unitId!, found))}>Pull all {found.length}</Button> : null}<Button $primary onPress={onClose}>Done</Button></>}>
+    <Dialog title="On the shelf" isOpen onClose={onClose} footer={<>{found.length > 1 ? <Button onPress={() => act((base) => pull(base, unitId, found))}>Pull all {found.length}</Button> : null}<Button $primary onPress={onClose}>Done</Button></>}>
       <TextField label="Look for" placeholder="title, author, topic, place" autoFocus value={typed} onChange={type} />
-      <Quiet aria-live="polite">{found.length} of {view.shelf.length} not pulled yet{found.length > LISTED ? `, the first ${LISTED} listed` : ''}</Quiet>
+      <Quiet aria-live="polite">{shelf ? `${found.length} of ${shelf.length} not pulled yet` : 'Fetching the shelf…'}{found.length > LISTED ? `, the first ${LISTED} listed` : ''}</Quiet>
       <List aria-label="Books to pull">
         {found.slice(0, LISTED).map((id) => books.get(id)!).map((b) => (
           <li key={b.id}>
             <span><b>{b.title}</b> <Quiet as="span">{[b.authors, b.pages ? `${b.pages} pages` : b.form, b.state === 'here' ? b.place : b.state].filter(Boolean).join(' · ')}</Quiet></span>
-            <PlainButton aria-label={`Pull “${b.title}”`} onPress={() => act((base) => pull(base, view.unitId!, [b.id]))}>Pull</PlainButton>
+            <PlainButton aria-label={`Pull “${b.title}”`} onPress={() => act((base) => pull(base, unitId, [b.id]))}>Pull</PlainButton>
           </li>
         ))}
       </List>

@@ -35,7 +35,7 @@ function OnPaper({ page: p, what }: { page: PaperPage; what: string }) {
       <header><Hatch name={p.child.hatch} width={54} height={20} /><b>{p.child.name}</b><span>{what}</span></header>
       <h2>{p.title}</h2>
       <p>{p.wording}</p>
-      {p.copy ? <Copying>{p.copy.lines.map((line, i) => <div key={i}><Model>{line}</Model>{p.copy!.trace ? [0, 1, 2].map((n) => <Trace key={n}>{line}</Trace>) : <Blank aria-hidden="true" />}</div>)}</Copying> : null}
+      {p.copy ? <Copying>{p.copy.lines.map((line, i) => <div key={i}><Model>{line}</Model>{p.copy!.trace ? [0, 1, 2].map((n) => <Trace key={n}>{line}</Trace>) : Array.from({ length: p.copy!.lines.length < 3 ? 3 : 1 }, (_, n) => <Blank key={n} aria-hidden="true" />)}</div>)}</Copying> : null}
       {p.draw ? <Frame aria-hidden="true" /> : null}
       {p.cards ? <Cards>{p.cards.map((c) => <li key={c}>{c}</li>)}</Cards> : null}
       {p.ruled ? <div aria-hidden="true">{Array.from({ length: p.ruled }, (_, i) => <Rule key={i} />)}</div> : null}

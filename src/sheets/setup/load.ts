@@ -1,5 +1,6 @@
 import { ageOn } from '@/core/ladder/age';
 import { proposedRung } from '@/core/ladder/rungs';
+import { suggestions, type Suggestion } from '@/core/ladder/suggest';
 import type { Child, Family } from '@/core/plan/plan';
 import type { Rung } from '@/core/plan/measures';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
@@ -8,6 +9,8 @@ export interface SetupView {
   info: FrameInfo;
   family: Family | null;
   children: (Child & { age: number; proposed: Rung })[];
+  /** Rungs that the marks speak for moving, with the evidence. */
+  suggested: (Suggestion & { name: string })[];
   /** What is still to be done before a week can be taught. */
   steps: { name: string; href: string; done: boolean }[];
 }
@@ -21,6 +24,7 @@ export async function loadSetup(params: SearchParams): Promise<SetupView> {
       const age = ageOn(c.birthMonth, today);
       return { ...c, age, proposed: proposedRung(age) };
     }),
+    suggested: suggestions(plan, today).map((s) => ({ ...s, name: plan.children.find((c) => c.id === s.childId)!.name })),
     steps: [
       { name: 'The family and its children', href: '/setup', done: !!plan.family && plan.children.length > 0 },
       { name: 'The school year', href: '/year', done: !!plan.year },

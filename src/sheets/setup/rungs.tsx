@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import { RUNGS } from '@/core/ladder/rungs';
 import { SKILLS } from '@/core/plan/words';
+import { Button } from '@/kit/button';
 import { ChildName } from '@/kit/hatch';
 import { Menu } from '@/kit/menu';
 import { Quiet } from '@/kit/text';
@@ -13,7 +14,7 @@ import { placeOnRung } from './actions';
 import type { SetupView } from './load';
 import { Ruled } from './setup';
 
-export function Rungs({ rows }: { rows: SetupView['children'] }) {
+export function Rungs({ rows, suggested }: { rows: SetupView['children']; suggested: SetupView['suggested'] }) {
   const { act } = useAct();
   const set = (childId: string, skill: (typeof SKILLS)[number], rung: number | null): void => act((base) => placeOnRung(base, { childId, skill, rung }));
   return (
@@ -50,11 +51,18 @@ export function Rungs({ rows }: { rows: SetupView['children'] }) {
           </tbody>
         </Table>
       </Scroll>
+      {suggested.map((s) => (
+        <Suggested key={`${s.childId} ${s.skill}`} aria-label={`${s.name}, ${s.skill}: a rung ${s.to > s.from ? 'up' : 'down'}?`}>
+          <div><b>{s.name}, {s.skill}: a rung {s.to > s.from ? 'up' : 'down'}, to {s.to} {RUNGS[s.to - 1].name}?</b><Quiet>{s.evidence}.</Quiet></div>
+          <Button onPress={() => set(s.childId, s.skill, s.to)}>Move {s.name}</Button>
+        </Suggested>
+      ))}
       <Quiet>Dashed: proposed from age. Firm: set by you.</Quiet>
     </section>
   );
 }
 
+const Suggested = styled.section`display: flex; justify-content: space-between; gap: 16px; align-items: center; padding: 8px 0; border-top: 1px solid ${colour.rule};`;
 const Scroll = styled.div`overflow-x: auto; padding: 3px; margin-bottom: 6px;`;
 const Table = styled.table`
   border-collapse: separate; border-spacing: 5px; margin-left: -5px; width: 100%; min-width: 620px;

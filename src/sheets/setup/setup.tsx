@@ -26,7 +26,7 @@ export function SetupSheet(view: SetupView) {
         <Stack>
           <FamilyForm family={view.family} />
           <Children rows={view.children} />
-          {view.children.length ? <Rungs rows={view.children} /> : null}
+          {view.children.length ? <Rungs rows={view.children} suggested={view.suggested} /> : null}
         </Stack>
         <Stack as="aside">
           {view.steps.some((s) => !s.done) ? <FirstSteps steps={view.steps} /> : null}

@@ -1,6 +1,6 @@
 'use server';
 import { z } from 'zod';
-import { didNotHappen, markDone, unmark } from '@/core/edit/today';
+import { didNotHappen, markDone, noteFelt, unmark } from '@/core/edit/today';
 import { id, isoDate } from '@/core/plan/measures';
 import type { Plan } from '@/core/plan/plan';
 import { act } from '../frame/act';
@@ -27,5 +27,12 @@ export async function moveOn(base: number, input: unknown): Promise<Outcome> {
   return act({
     base, input, shape: z.strictObject({ partId: id, date: isoDate, rubOut: z.boolean() }),
     label: (v, plan) => `${partName(plan, v.partId)} did not happen`, edit: (v) => didNotHappen(v.partId, v.date, v.rubOut),
+  });
+}
+
+export async function felt(base: number, input: unknown): Promise<Outcome> {
+  return act({
+    base, input, shape: z.strictObject({ partId: id, childId: id, felt: z.enum(['easy', 'right', 'hard']), date: isoDate }),
+    label: (v, plan) => `${partName(plan, v.partId)} was ${{ easy: 'easy', right: 'just right', hard: 'too hard' }[v.felt]}${forWhom(plan, v.childId)}`, edit: (v) => noteFelt(v.partId, v.childId, v.felt, v.date),
   });
 }

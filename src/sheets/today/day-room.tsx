@@ -11,7 +11,8 @@ import { Room } from '@/kit/room';
 import { Small } from '@/kit/text';
 import { colour, narrow, paper } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
-import { moveOn, tick, untick } from './actions';
+import { LADDER_KINDS } from '@/core/plan/words';
+import { felt, moveOn, tick, untick } from './actions';
 import type { DayRoom } from './day';
 import type { TodayView } from './load';
 
@@ -34,6 +35,7 @@ export function RoomOfDay({ room, view, timed, style }: { room: DayRoom; view: T
                 { name: room.done ? 'Not done after all' : 'Done', do: () => setDone(!room.done) },
                 ...(room.canMove && !room.done ? [{ name: room.comesBack ? 'Left out this time' : 'Did not happen: move it on', do: () => act((base) => moveOn(base, { partId, date, rubOut: false }), { rubOut: (base) => moveOn(base, { partId, date, rubOut: true }) }) }] : []),
               ] },
+              ...(childId && isLadder(room) ? [{ title: `How it went for ${names}`, doings: ([['easy', 'It was easy'], ['right', 'It was just right'], ['hard', 'It was too hard']] as const).map(([how, name]) => ({ name, do: () => act((base) => felt(base, { partId, childId, felt: how, date })) })) }] : []),
             ]}
           >
             <RoomTitle aria-label={`${room.title}, ${names}`}>{timed ? `${clockText(room.starts)} ` : ''}{room.title}</RoomTitle>
@@ -47,6 +49,8 @@ export function RoomOfDay({ room, view, timed, style }: { room: DayRoom; view: T
     </Place>
   );
 }
+
+const isLadder = (room: DayRoom): boolean => (LADDER_KINDS as readonly string[]).includes(room.kind);
 
 /** The rooms in the order of their times. */
 export function DayRooms({ view }: { view: TodayView }) {
