@@ -1,3 +1,4 @@
+import Database from 'better-sqlite3';
 import { atRevision, expect, test } from './app';
 
 test.use({ stores: 'the demo' });
@@ -81,4 +82,14 @@ test('how work went is noted on the day, and a rung is suggested with what it re
   await up.getByRole('button', { name: 'Move Junia' }).click();
   await expect(page.getByRole('button', { name: /^Junia, writing: 3 Growing, set by you/ })).toBeVisible();
   await expect(up).toHaveCount(0);
+});
+
+test('work that was never given out, in a plan from elsewhere, is worked out as it is looked at', async ({ page, app }) => {
+  const db = new Database(app.db);
+  db.exec('DELETE FROM assignment');
+  db.close();
+  await LESSON_8(page);
+  await expect(page.getByRole('button', { name: /^Junia: Copy three words/ })).toBeVisible();
+  await page.getByRole('link', { name: 'Pages to print' }).click();
+  await expect(page.getByRole('region', { name: 'Junia: Copying' })).toContainText('Off the hill');
 });

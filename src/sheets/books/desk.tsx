@@ -76,7 +76,7 @@ const reading = (s: Suits): string => ({ fits: 'to read', young: 'easy to read',
 const Body = styled.div`
   display: grid; gap: 6px; outline-offset: 4px;
   & > header { display: flex; justify-content: space-between; gap: 8px; align-items: baseline; border-bottom: 1.5px solid ${colour.ink}; padding-bottom: 4px; }
-  table { width: 100%; border-collapse: collapse; font-size: 13px; } caption { text-align: left; font-weight: 700; font-size: 13.5px; padding: 2px 0; } th { text-align: left; font-weight: 400; white-space: nowrap; padding-right: 6px; } th > span { display: flex; gap: 5px; align-items: center; } td { padding: 2px 6px 2px 0; color: ${colour.graphite}; } tr { border-bottom: 1px solid ${colour.rule}; }
+  table { width: 100%; border-collapse: collapse; font-size: 13px; } caption { text-align: left; font-weight: 700; font-size: 13.5px; padding: 2px 0; } th { text-align: left; font-weight: 400; max-width: 104px; overflow-wrap: anywhere; padding-right: 6px; } th > span { display: flex; gap: 5px; align-items: center; } td { padding: 2px 6px 2px 0; color: ${colour.graphite}; } tr { border-bottom: 1px solid ${colour.rule}; }
 `;
 const Title = styled(Heading)`font: 600 17px/1.2 ${face.title}; overflow-wrap: anywhere;`;
 const Block = styled.div`display: grid; gap: 2px; padding-top: 4px; & > b { font-size: 13.5px; }`;

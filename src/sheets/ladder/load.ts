@@ -1,4 +1,4 @@
-import { rungFor, versions } from '@/core/ladder/assign';
+import { assignments, rungFor, versions } from '@/core/ladder/assign';
 import { isLadderKind } from '@/core/ladder/kinds';
 import { lessonLoad } from '@/core/ladder/loads';
 import { SHARED_KINDS, type LadderKind } from '@/core/plan/words';
@@ -50,7 +50,8 @@ export async function loadLadder(params: SearchParams): Promise<LadderView> {
   const lesson = all.find((l) => l.id === asked) ?? all.find((l) => next.includes(l.id)) ?? all[0];
   if (!lesson) return { info, unitId: unit.id, unitTitle: unit.title, lessons, rows: [], loads: [], parentMinutes: 0 };
 
-  const given = new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
+  // Made here too: a plan from a file or an older store has work that was never given out.
+  const given = new Map(assignments(plan).map((a) => [assignmentKey(a.partId, a.childId), a]));
   const versionOf = versions(plan);
   const rows = plan.parts.filter((p) => p.lessonId === lesson.id).flatMap((part): LadderRow[] => {
     const { kind } = part;

@@ -1,3 +1,4 @@
+import { assignments } from '@/core/ladder/assign';
 import { checklistFor } from '@/core/ladder/checklist';
 import { copyText } from '@/core/ladder/copying';
 import { isLadderKind } from '@/core/ladder/kinds';
@@ -46,7 +47,7 @@ export async function loadPaper(params: SearchParams): Promise<PaperView> {
   const children = plan.children.filter((c) => unit.childIds.includes(c.id));
   const chosen = children.filter((c) => !wanted || wanted.includes(c.id));
   const material = materialOf(plan);
-  const given = new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
+  const given = new Map(assignments(plan).map((a) => [assignmentKey(a.partId, a.childId), a]));
   const pages = chosen.flatMap(({ id, name, hatch, ...rest }): PaperPage[] => {
     const child = { id, name, hatch };
     const whole = { id, name, hatch, ...rest };
