@@ -6,7 +6,7 @@ import { z } from 'zod';
 import { readNumber } from '../books/numbers';
 import { blankBook } from '../plan/blank';
 import type { Book, BookForm } from '../plan/book';
-import type { IsoDate } from '../plan/measures';
+import { isoDate, type IsoDate } from '../plan/measures';
 
 export const BORROW = 'http://opds-spec.org/acquisition/borrow';
 /** A link with this relation gets the thing itself: it is lent to us. */
@@ -61,6 +61,13 @@ export function readOpds(text: string): { books: LibraryBook[] } | { wrong: stri
   return { books: parsed.data.publications.map(bookOf) };
 }
 
+/** A line as a shelf can hold it: without what cannot be seen, and no longer than this. */
+const line = (text: string, most: number): string => text.replace(/\s+/gu, ' ').trim().slice(0, most).trim();
+/** The date of a time stamp; nothing where it is none. */
+const day = (stamp: string | undefined): IsoDate | null => (stamp && isoDate.safeParse(stamp.slice(0, 10)).success ? stamp.slice(0, 10) : null);
+/** An age of a band; beyond the ages that a band knows, the end is open. */
+const age = (digits: string | undefined): number | null => (digits === undefined || Number(digits) > 21 ? null : Number(digits));
+
 function bookOf(p: z.output<typeof publication>): LibraryBook {
   const { metadata: m, links } = p;
   const has = (rel: string) => (l: z.output<typeof link>): boolean => [l.rel ?? []].flat().includes(rel);
@@ -76,15 +83,15 @@ function bookOf(p: z.output<typeof publication>): LibraryBook {
   const topics = subjects.filter((s) => !/^ages? \d|^picture books?$|^early readers?$/i.test(s));
   const year = Number(m.published?.slice(0, 4));
   return {
-    ref: m.identifier ?? links.find(has('self'))?.href ?? borrow?.href ?? m.title,
+    ref: (m.identifier || links.find(has('self'))?.href || borrow?.href || m.title).slice(0, 200),
     book: {
-      ...blankBook, title: m.title.slice(0, 200), authors: [m.author ?? []].flat().map((a) => (typeof a === 'string' ? a : a.name)).join('; ').slice(0, 200), label: 'digits' in number ? number.digits : '', form,
-      pages: m.numberOfPages ?? null, language: [m.language ?? []].flat()[0] ?? '', year: year >= 1400 && year <= 2200 ? year : null, source: 'borrowed',
-      topics: topics.map((title) => ({ title: title.slice(0, 200), first: null, last: null })), listenFrom: band ? Number(band[1]) : null, listenTo: band?.[2] ? Number(band[2]) : null,
+      ...blankBook, title: line(m.title, 200) || 'Without a title', authors: line( [m.author ?? []].flat().map((a) => (typeof a === 'string' ? a : a.name)).join('; '), 200), label: 'digits' in number ? number.digits : '', form,
+      pages: m.numberOfPages ?? null, language: line([m.language ?? []].flat()[0] ?? '', 40), year: year >= 1400 && year <= 2200 ? year : null, source: 'borrowed',
+      topics: topics.map((t) => line(t, 200)).filter(Boolean).slice(0, 500).map((title) => ({ title, first: null, last: null })), listenFrom: age(band?.[1]), listenTo: age(band?.[2]),
     },
     state: lent ? 'out' : (about.availability?.state ?? 'available'),
-    since: about.availability?.since?.slice(0, 10) ?? null,
-    until: about.availability?.until?.slice(0, 10) ?? null,
+    since: day(about.availability?.since),
+    until: day(about.availability?.until),
     copies: about.copies ?? { total: 1, available: about.availability?.state === 'unavailable' ? 0 : 1 },
     holds: { total: about.holds?.total ?? 0, position: about.holds?.position ?? null },
   };
