@@ -132,9 +132,9 @@ export function demoPlan(): Plan {
   edit(editUnit(unit(FLEECE), {
     goals: 'To know where a jumper comes from, with their own hands, and to hang something on the wall that all four made.', taste: ['outdoors', 'art', 'table'], moneyLimit: 4000, prepLimit: 90,
     vocabulary: [{ word: 'mordant', meaning: 'what makes a dye hold' }, { word: 'carding', meaning: 'brushing fibres straight' }, { word: 'warp', meaning: 'the threads that stay' }, { word: 'weft', meaning: 'the thread that travels' }, { word: 'vat', meaning: 'a dye bath without air' }, { word: 'whorl', meaning: 'the weight of a spindle' }],
-    memoryWork: ['Off the hill the grey flock came (four stanzas)'], shows: { [child('Ottilie')]: 'talk', [child('Bram')]: 'tell back', [child('Junia')]: 'folded booklet', [child('Pim')]: 'nothing' },
+    memoryWork: ['Off the hill the grey flock came (four stanzas)'], shows: { [child('Ottilie')]: 'tell back', [child('Bram')]: 'tell back' },
   }));
-  edit(editLesson(lesson(FLEECE, 8), { objective: 'Say why a mordant holds colour', recall: [{ easy: 'What dyes wool red?', hard: 'Why does alum hold the colour?' }] }));
+  edit(editLesson(lesson(FLEECE, 8), { objective: 'Say why a mordant holds colour', recall: [{ easy: 'What dyes wool red?', hard: 'Why does alum hold the colour?', answer: 'Madder; alum ties the dye to the fibre.' }] }));
   edit(askQuestion(unit(FLEECE), child('Bram'), 'Why does vinegar keep the red?', '2026-10-26'));
   edit(askQuestion(unit(FLEECE), child('Junia'), 'Do sheep get cold after shearing?', '2026-10-14'));
   edit(askQuestion(unit(FLEECE), null, 'How many sheep make one blanket?', '2026-10-19'));

@@ -99,6 +99,8 @@ export const somePlan: fc.Arbitrary<Plan> = fc
 const someText = fc.constantFrom('', 'a word', 'Two words, “quoted”', 'line\nbreak', 'ü; \\ , ☂');
 const somePhrase = fc.constantFrom('Wool', 'The dye pot', 'Salt & ropes', 'Ein Wort');
 
+const someSwaps = (some: boolean): Part['swaps'] => (some ? { c1: { kind: 'labels', why: 'a sore hand' } } : {});
+
 /** A plan with something of everything in it: gathered things, rules, outlines, terms, odd days, parts of the unit and of the family. */
 export const someFullPlan: fc.Arbitrary<Plan> = fc
   .tuple(
@@ -119,13 +121,17 @@ export const someFullPlan: fc.Arbitrary<Plan> = fc
     objectives: x.objectives.map(([code, wording], i) => ({ id: `o${i}`, unitId: 'u0', code, wording })),
     questions: x.answers.map((answer, i) => ({ id: `q${i}`, unitId: 'u0', childId: i ? 'c1' : null, text: 'Why?', asked: '2026-09-01', answer: answer.trim() })),
     ideas: x.ideas.map(([text, becomes], i) => ({ id: `i${i}`, unitId: 'u0', text, childIds: ['c1'], becomes })),
-    lessons: plan.lessons.map((l, i) => (i ? l : { ...l, objective: x.goals.trim(), objectiveIds: x.objectives.map((_, n) => `o${n}`), optional: x.outdoors, recall: x.recall.map((r) => ({ easy: r.easy.trim(), hard: r.hard.trim() })) })),
-    parts: [...plan.parts.map((p, i) => (i ? p : { ...p, supplies: x.supplies, outdoors: x.outdoors, preparations: [{ what: 'soak', daysBefore: 1 }], needs: ['kitchen'], seen: ['hot'], directions: x.goals })), aPart('trip', '', { lessonId: null, unitId: 'u0', kind: 'trip' })],
+    lessons: plan.lessons.map((l, i) => (i ? l : { ...l, objective: x.goals.trim(), objectiveIds: x.objectives.map((_, n) => `o${n}`), optional: x.outdoors, recall: x.recall.map((r) => ({ easy: r.easy.trim(), hard: r.hard.trim(), answer: x.goals.trim() })) })),
+    parts: [...plan.parts.map((p, i) => (i ? p : { ...p, supplies: x.supplies, outdoors: x.outdoors, preparations: [{ what: 'soak', daysBefore: 1 }], needs: ['kitchen'], seen: ['hot'], directions: x.goals, rungMoves: { c1: -1 }, swaps: someSwaps(x.outdoors) })), ...(x.ofFamily ? [aPart('wall', plan.lessons[0].id, { kind: 'own-kind', workId: 'w1', minutes: null, lead: 'not-needed' }), aPart('teach', plan.lessons[0].id, { kind: 'teaching', teaches: plan.parts[0].id, minutes: null, lead: 'not-needed' })] : []), aPart('trip', '', { lessonId: null, unitId: 'u0', kind: 'trip' })],
     rules: x.rhythms.map((rhythm, i): Rule => ({ ...blankRule, id: `r${i}`, unitId: x.ofFamily && rhythm.on !== 'lesson' && rhythm.on !== 'after' ? null : 'u0', title: 'Comes back', kind: 'recall', minutes: 5, rhythm, steps: x.outdoors ? [{ title: 'Wool, chapters 1–2', minutes: 12 }] : [], first: '2026-08-31', last: '2026-12-01' })),
     books: [{ ...blankBook, id: 'b', title: 'Wool', words: 900, pages: 30 }],
     pulls: [{ id: 'pl', unitId: 'u0', bookId: 'b', role: 'together', childId: null }],
-    marks: x.outdoors ? [{ id: 'mk', partId: 'trip', childId: 'c1', date: '2026-09-02', outcome: 'done', note: '', felt: 'hard', rung: 2 }] : [],
+    marks: x.outdoors ? [{ id: 'mk', partId: 'trip', childId: 'c1', date: '2026-09-02', outcome: 'done', note: '', felt: 'hard', rung: 2, minutes: 14, letters: 90 }] : [],
     loans: x.outdoors ? [{ id: 'ln', bookId: 'b', ref: 'urn:x:1', asked: '2026-09-01', expected: '2026-09-20', ready: null, from: null, due: null, renewals: 0, refused: '', back: null }] : [],
     readings: x.ofFamily ? [{ id: 'rd', childId: 'c1', bookId: 'b', date: '2026-09-03', pages: 4, minutes: 9 }] : [],
+    works: x.ofFamily ? [
+      { id: 'w1', kind: 'own-kind', title: 'Map on the wall', skill: 'hands', versions: Object.fromEntries(['1', '2', '3', '4', '5'].map((r) => [r, { wording: `Pin ${r}`, amount: null, minutes: 5, parentMinutes: null, produces: null, supplies: 'pins' }])) },
+      { id: 'w2', kind: 'copying', title: 'Copying', skill: 'writing', versions: { 3: { wording: 'In your best hand', amount: 4, minutes: null, parentMinutes: null, produces: null, supplies: null } } },
+    ] : [],
     outlines: [{ ...blankDraftPart, id: 'kept', title: 'Felt balls', supplies: x.supplies, taste: 'art' }],
   }));

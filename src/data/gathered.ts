@@ -1,5 +1,6 @@
-/** Rows of what is gathered for a unit: objectives, questions, ideas; and of what comes back and what is kept: rules, outlines. */
+/** Rows of what is gathered for a unit: objectives, questions, ideas; and of what comes back and what is kept: rules, outlines, kinds of work. */
 import type { Outline, Rule } from '@/core/plan/lesson';
+import type { Work } from '@/core/plan/work';
 import type { Idea, Objective, Question } from '@/core/plan/unit';
 import { doingColumns, doingFrom } from './parts';
 import { within, type Row, type Rows } from './tables';
@@ -49,4 +50,12 @@ export function outlineRows(outlines: readonly Outline[]): Pick<Rows, 'outline'>
 
 export function outlinesFrom({ outline }: Pick<Rows, 'outline'>): Outline[] {
   return outline.map((o) => ({ id: o.id as string, ...doingFrom(o), taste: o.taste as Outline['taste'] }));
+}
+
+export function workRows(works: readonly Work[]): Pick<Rows, 'work'> {
+  return { work: works.map((w, position) => ({ id: w.id, position, kind: w.kind, title: w.title, skill: w.skill, versions: JSON.stringify(w.versions) })) };
+}
+
+export function worksFrom({ work }: Pick<Rows, 'work'>): Work[] {
+  return work.map((w) => ({ id: w.id as string, kind: w.kind as Work['kind'], title: w.title as string, skill: w.skill as Work['skill'], versions: JSON.parse(w.versions as string) }));
 }

@@ -28,6 +28,7 @@ export function partRows(parts: readonly Part[]): Pick<Rows, 'part' | 'part_chil
     part: parts.map((p) => ({
       id: p.id, lesson_id: p.lessonId, unit_id: p.unitId, rule_id: p.ruleId, position: p.lessonId === null && p.ruleId !== null ? 0 : position(p), ...doingColumns(p),
       everyone: p.childIds === null ? 1 : 0, optional: p.optional ? 1 : 0, fixed_date: p.fixedDate, weekday: p.weekday, earliest: p.earliest, latest: p.latest, seen: JSON.stringify(p.seen),
+      rung_moves: JSON.stringify(p.rungMoves), swaps: JSON.stringify(p.swaps), work_id: p.workId, teaches: p.teaches,
     })),
     part_child: parts.flatMap((p) => (p.childIds ?? []).map((child_id, n) => ({ part_id: p.id, child_id, position: n }))),
   };
@@ -39,5 +40,6 @@ export function partsFrom({ part, part_child }: Pick<Rows, 'part' | 'part_child'
     id: p.id as string, lessonId: p.lesson_id as string | null, unitId: p.unit_id as string | null, ruleId: p.rule_id as string | null, ...doingFrom(p),
     childIds: p.everyone ? null : (children.get(p.id as string) ?? []).map((r) => r.child_id as string), optional: p.optional === 1,
     fixedDate: p.fixed_date as string | null, weekday: p.weekday as number | null, earliest: p.earliest as string | null, latest: p.latest as string | null, seen: JSON.parse(p.seen as string),
+    rungMoves: JSON.parse(p.rung_moves as string), swaps: JSON.parse(p.swaps as string), workId: p.work_id as string | null, teaches: p.teaches as string | null,
   }));
 }

@@ -13,6 +13,7 @@ export const TABLES = {
   lesson: ['id'],
   lesson_rung: ['lesson_id', 'child_id'],
   rule: ['id'],
+  work: ['id'],
   outline: ['id'],
   part: ['id'],
   part_child: ['part_id', 'child_id'],

@@ -43,7 +43,7 @@ export function lessonsFrom({ lesson, lesson_rung }: Pick<Rows, 'lesson' | 'less
   return lesson.map((l) => ({
     id: l.id as string, unitId: l.unit_id as string, title: l.title as string, firstPage: l.first_page as number | null, lastPage: l.last_page as number | null,
     topics: JSON.parse(l.topics as string), passage: l.passage as string,
-    objective: l.objective as string, objectiveIds: JSON.parse(l.objective_ids as string), optional: l.optional === 1, recall: JSON.parse(l.recall as string),
+    objective: l.objective as string, objectiveIds: JSON.parse(l.objective_ids as string), optional: l.optional === 1, recall: (JSON.parse(l.recall as string) as Lesson['recall']).map((r) => ({ ...r, answer: r.answer ?? '' })),
     rungMoves: Object.fromEntries((moves.get(l.id as string) ?? []).map((r) => [r.child_id as string, r.moved_by as number])),
   }));
 }

@@ -28,11 +28,12 @@ export function sittingsFrom({ sitting }: Pick<Rows, 'sitting'>): Sitting[] {
 }
 
 export function markRows(marks: readonly Mark[]): Pick<Rows, 'mark'> {
-  return { mark: marks.map((m) => ({ id: m.id, part_id: m.partId, child_id: m.childId, date: m.date, outcome: m.outcome, note: m.note, felt: m.felt, rung: m.rung })) };
+  return { mark: marks.map((m) => ({ id: m.id, part_id: m.partId, child_id: m.childId, date: m.date, outcome: m.outcome, note: m.note, felt: m.felt, rung: m.rung, minutes: m.minutes, letters: m.letters })) };
 }
 
 export function marksFrom({ mark }: Pick<Rows, 'mark'>): Mark[] {
   return mark.map((m) => ({
     id: m.id as string, partId: m.part_id as string, childId: m.child_id as string | null, date: m.date as string, outcome: m.outcome as Mark['outcome'], note: m.note as string, felt: m.felt as Mark['felt'], rung: m.rung as Mark['rung'],
+    minutes: m.minutes as number | null, letters: m.letters as number | null,
   }));
 }

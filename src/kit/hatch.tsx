@@ -10,6 +10,8 @@ export const hatchColour: Record<HatchName, string> = {
   diagonals: '#3f6ea6', bars: '#7a8a2e', dots: '#a4567f', lattice: '#b07a1e', waves: '#2f7f86', bricks: '#7356a3', chevrons: '#94593a', crosses: '#55606e',
 };
 
+export const hatchFill = (name: HatchName): string => `url(#hatch-${name})`;
+
 /** One tile of each hatch, 8 units square. */
 const TILE: Record<HatchName, string> = {
   diagonals: 'M-2,2 l4,-4 M0,8 l8,-8 M6,10 l4,-4',
@@ -45,7 +47,7 @@ export function HatchPatterns() {
 export function Hatch({ name, width = 18, height = 16, framed = true }: { name: HatchName; width?: number | string; height?: number | string; framed?: boolean }) {
   return (
     <Patch width={width} height={height} aria-hidden="true" focusable="false">
-      <rect width="100%" height="100%" fill={`url(#hatch-${name})`} stroke={framed ? hatchColour[name] : 'none'} strokeWidth="2" />
+      <rect width="100%" height="100%" fill={hatchFill(name)} stroke={framed ? hatchColour[name] : 'none'} strokeWidth="2" />
     </Patch>
   );
 }

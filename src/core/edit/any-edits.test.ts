@@ -9,19 +9,20 @@ import type { Plan } from '../plan/plan';
 import { pullBooks, removeBook, setRole } from './books';
 import { perform, type Edit } from './edit';
 import { removeChild } from './family';
-import { moveRungFromHere, skipPart } from './ladder';
+import { addForChildren, endTeaching, joinLesson, letTeach, moveInPart, moveKindFromHere, moveRungFromHere, showBy, skipPart, swapWork } from './ladder';
 import { addObjectives, placeIdea, removeObjective, turnIdea } from './gathered';
 import { addLesson, editPart, noteSeen, removeLessons, removePart, reorderLesson, reorderPart } from './lessons';
 import { doWithout, noteReading, readInstead, setCard, stepLoan, unwantLoan, waitForBook, wantLoan } from './loans';
 import { fillBook, giveAway, paceBookOver, setCells, takeSet } from './pages';
 import { addRule, keepOutline, placeOutline, removeRule } from './rules';
 import { gatherLessons, indentLesson, joinLessons, outdentTopic, splitLesson, stretchLessons, swapLessons } from './shape';
-import { didNotHappen, markDone, noteFelt, unmark } from './today';
+import { didNotHappen, markDone, noteFelt, noteTook, unmark } from './today';
 import { editUnit, removeUnit } from './units';
+import { addWorkPart, keepWork, removeWork } from './works';
 import { inkDays, layOutAgain, rubOutDays } from './weeks';
 import { dropInIllness, endUnit, letUnitWait, paceUnit, placeInRow, placeUnit, setYear, takeDayOff } from './year';
 import { blankBook, blankRule } from '../plan/blank';
-import { ROLES } from '../plan/words';
+import { ROLES, SHOWS, SKILLS, SWAP_KINDS } from '../plan/words';
 
 type Step = (plan: Plan, n: number) => Edit;
 const pick = <T>(items: readonly T[], n: number): T => items[n % items.length];
@@ -46,7 +47,11 @@ const STEPS: Step[] = [
   (_, n) => dropInIllness(day(n), day(n + 3) > day(n) ? day(n + 3) : day(n), 'fever'), (_, n) => takeDayOff({ first: day(n), last: day(n), label: '', kind: 'holiday' }), (p, n) => setYear({ ...p.year!, weekdays: n % 2 ? [1, 3, 5] : [2, 4], terms: [] }),
   (p, n) => turnIdea(pick([...p.ideas, NONE], n).id, n % 2 ? 'lesson' : 'activity'), (p, n) => placeIdea(pick([...p.ideas, NONE], n).id, lesson(p, n)), (p, n) => addObjectives(unit(p, n), [{ code: 'N.1', wording: 'New' }]), (p, n) => removeObjective(pick([...p.objectives, NONE], n).id),
   (p, n) => keepOutline(part(p, n), null), (p, n) => (p.outlines.length ? placeOutline(lesson(p, n), pick(p.outlines, n)) : layOutAgain()), (p, n) => removeChild(pick([...p.children.slice(1), NONE], n).id),
-  (p, n) => moveRungFromHere(lesson(p, n), 'c1', n % 2 ? 1 : -1), (p, n) => skipPart(part(p, n), n % 2 ? 'c1' : 'c2'),
+  (p, n) => moveRungFromHere(lesson(p, n), 'c1', n % 2 ? 1 : -1), (p, n) => skipPart(part(p, n), n % 2 ? 'c1' : 'c2'), (p, n) => moveInPart(part(p, n), 'c2', (n % 9) - 4), (p, n) => moveKindFromHere(part(p, n), 'c1', n % 2 ? 1 : -1),
+  (p, n) => swapWork(part(p, n), 'c1', n % 3 ? { kind: pick(SWAP_KINDS, n), why: 'for once' } : null), (p, n) => joinLesson(lesson(p, n), n % 2 ? 'c1' : 'c2', n % 3 === 0), (p, n) => addForChildren(lesson(p, n), ['c1'], { title: 'Another', minutes: 10, lead: 'near' }),
+  (p, n) => letTeach(part(p, n), 'c2', 'c1'), (p, n) => endTeaching(pick([...p.parts.filter((x) => x.kind === 'teaching'), NONE], n).id), (p, n) => showBy(unit(p, n), 'c1', pick(SHOWS, n)), (p, n) => noteTook(part(p, n), 'c1', 1 + (n % 40), day(n)),
+  (p, n) => keepWork(n % 2 ? null : pick([...p.works, NONE], n).id, { kind: n % 3 ? 'own-kind' : 'labels', title: `Kind ${n % 4}`, skill: pick(SKILLS, n), versions: Object.fromEntries(['1', '2', '3', '4', '5'].map((r) => [r, { wording: `Rung ${r}`, amount: 1 + (n % 9), minutes: 5, parentMinutes: null, produces: null, supplies: null }])) }),
+  (p, n) => addWorkPart(lesson(p, n), pick([...p.works, NONE], n).id), (p, n) => removeWork(pick([...p.works, NONE], n).id),
   (p, n) => pullBooks(unit(p, n), [book(p, n)]), (p, n) => setRole(pull(p, n), pick(ROLES, n), n % 2 ? 'c1' : null), (p, n) => setCells([{ pullId: pull(p, n), lessonId: lesson(p, n), pages: pick([null, 'all', { first: 1, last: 1 + (n % 40) }] as const, n) }]), (p, n) => giveAway(unit(p, n)),
   (p, n) => fillBook(pull(p, n), [lesson(p, n), lesson(p, n + 1)], n % 2 ? 'pages' : 'whole'), (p, n) => paceBookOver({ pullId: pull(p, n), by: 'pages', each: 3 + (n % 9), from: 1, to: 30, first: day(n) }),
   (p, n) => wantLoan(book(p, n), '', n % 2 ? day(n) : null), (p, n) => stepLoan(loan(p, n), pick(['ask', 'ready', 'fetch', 'renew', 'return'] as const, n), day(n)), (p, n) => unwantLoan(loan(p, n)), (p, n) => waitForBook([lesson(p, n)], day(n)), (p, n) => doWithout(unit(p, n), book(p, n), [lesson(p, n)]),

@@ -65,14 +65,16 @@ function swept(plan: Plan): Plan {
   const rules = plan.rules.filter((r) => (r.unitId === null || unitIds.has(r.unitId)) && (r.childIds === null || known(r.childIds).length > 0)).map((r) => ({ ...r, childIds: r.childIds && known(r.childIds) }));
   const parts = plan.parts
     .filter((p) => (p.lessonId === null || lessonIds.has(p.lessonId)) && (p.unitId === null || unitIds.has(p.unitId)))
-    .map((p) => (p.childIds ? { ...p, childIds: known(p.childIds) } : p));
+    .map((p) => ({ ...p, childIds: p.childIds && known(p.childIds), rungMoves: knownKeys(p.rungMoves), swaps: knownKeys(p.swaps) }));
   const partIds = ids(parts);
+  const works = ids(plan.works);
   const shelf = plan.books.map((b): Book => (b.notFor.every((c) => children.has(c)) ? b : { ...b, notFor: known(b.notFor) }));
   const books = ids(shelf);
   const pulls = inUnit(plan.pulls).filter((p) => books.has(p.bookId) && (p.childId === null || children.has(p.childId)));
   const pullIds = ids(pulls);
   return {
-    ...plan, units, objectives, lessons, parts, pulls, books: shelf,
+    ...plan, units, objectives, lessons, pulls, books: shelf,
+    parts: parts.map((p) => (p.teaches === null || partIds.has(p.teaches) ? p : { ...p, teaches: null })).map((p) => (p.workId === null || works.has(p.workId) ? p : { ...p, workId: null })),
     rules: rules.filter((r) => r.rhythm.on !== 'after' || partIds.has(r.rhythm.partId)),
     questions: inUnit(plan.questions).map((q) => ({ ...q, childId: q.childId !== null && children.has(q.childId) ? q.childId : null })),
     ideas: inUnit(plan.ideas).map((i) => ({ ...i, childIds: known(i.childIds) })),

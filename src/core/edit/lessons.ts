@@ -73,7 +73,7 @@ export const dealActivities = (unitId: string, activities: readonly DraftPart[],
 };
 
 /** What a parent can say of a part; where it belongs and what brings it back are not theirs to change. */
-export type PartFields = Omit<Part, 'id' | 'lessonId' | 'unitId' | 'ruleId' | 'seen'>;
+export type PartFields = Omit<Part, 'id' | 'lessonId' | 'unitId' | 'ruleId' | 'seen' | 'workId' | 'rungMoves' | 'swaps' | 'teaches'>;
 
 /** Adds a part at the end of a lesson. */
 export const addPart = (lessonId: string, fields: PartFields): Edit => (plan, { newId }) =>

@@ -34,6 +34,7 @@ export const keepOutline = (partId: string, taste: Outline['taste']): Edit => (p
   const part = plan.parts.find((p) => p.id === partId);
   if (!part) return { refused: GONE };
   if (plan.outlines.some((o) => o.title.toLowerCase() === part.title.toLowerCase())) return { refused: `“${part.title}” is kept already. Give it another name to keep both.` };
+  if (part.kind === 'own-kind' || part.kind === 'teaching') return { refused: `“${part.title}” belongs to the ladder. Add it to another lesson there.` };
   const { kind, title, minutes, lead, window, directions, prediction, outdoors, indoors, supplies, preparations, needs, waitAfterHours, waitLabel } = part;
   return { plan: { ...plan, outlines: [...plan.outlines, { id: newId(), kind, title, minutes, lead, window, directions, prediction, outdoors, indoors, supplies, preparations, needs, waitAfterHours, waitLabel, taste }] } };
 };

@@ -4,7 +4,7 @@ import { blankPart } from '../plan/blank';
 import { doneParts, groupBy, lessonsOf, partsByLesson } from '../plan/lookup';
 import type { Lesson, Part, Pattern } from '../plan/lesson';
 import type { Plan, Use } from '../plan/plan';
-import { WORKED_OUT_KINDS } from '../plan/words';
+import { ONCE_KINDS, WORKED_OUT_KINDS } from '../plan/words';
 import { GONE, withChanged, type Edit, type Refusal } from './edit';
 import { dealtToLessons } from '../formats/packs';
 import { newLesson } from './units';
@@ -30,12 +30,12 @@ function joinedPlan(plan: Plan, joined: readonly Lesson[], title: string | null,
   const pages = joined.flatMap((l) => [l.firstPage, l.lastPage ?? l.firstPage].filter((p) => p !== null));
   const partsOf = partsByLesson(plan.parts.filter((p) => p.ruleId === null));
   const marked = new Set(plan.marks.map((m) => m.partId));
-  const has = new Set((partsOf.get(first.id) ?? []).filter((p) => WORKED_OUT_KINDS.includes(p.kind)).map((p) => p.kind));
+  const has = new Set((partsOf.get(first.id) ?? []).filter((p) => ONCE_KINDS.includes(p.kind)).map((p) => p.kind));
   const moved = new Map<string, Part | null>();
   for (const l of others)
     for (const p of partsOf.get(l.id) ?? []) {
-      const twice = WORKED_OUT_KINDS.includes(p.kind) && has.has(p.kind) && !marked.has(p.id);
-      if (WORKED_OUT_KINDS.includes(p.kind)) has.add(p.kind);
+      const twice = ONCE_KINDS.includes(p.kind) && has.has(p.kind) && !marked.has(p.id);
+      if (ONCE_KINDS.includes(p.kind)) has.add(p.kind);
       moved.set(p.id, twice ? null : { ...p, lessonId: first.id });
     }
   const lesson: Lesson = {

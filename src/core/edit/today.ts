@@ -1,8 +1,10 @@
 /** What happened: done, or not. */
 import { blankMark } from '../plan/blank';
+import { ladderOf } from '../ladder/assign';
 import { childrenOf, homes, lessonsOf } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
-import type { Mark, Plan } from '../plan/plan';
+import type { Part } from '../plan/lesson';
+import type { Assignment, Mark, Plan } from '../plan/plan';
 import { GONE, type Edit } from './edit';
 
 /** Marks a part done on a day: for one child, or with null for everyone. */
@@ -27,7 +29,18 @@ export const unmark = (partId: string, childId: string | null): Edit => (plan, {
 const isDoneMark = (m: Mark, partId: string): boolean => m.partId === partId && m.outcome === 'done';
 
 /** Notes how a piece of work went for one child, with the rung it was on; what was not ticked for them is ticked with it. */
-export const noteFelt = (partId: string, childId: string, felt: NonNullable<Mark['felt']>, date: IsoDate): Edit => (plan, context) => {
+export const noteFelt = (partId: string, childId: string, felt: NonNullable<Mark['felt']>, date: IsoDate): Edit => noteOf(partId, childId, date, () => ({ felt }));
+
+/** Notes the minutes a piece of work took one child; copying measures their hand by it. */
+export const noteTook = (partId: string, childId: string, minutes: number, date: IsoDate): Edit => noteOf(partId, childId, date, (plan, part, given) => {
+  const { lesson, unit } = homes(plan)(part);
+  const child = plan.children.find((c) => c.id === childId);
+  const letters = lesson && unit && child && !given.byHand ? ladderOf(plan).versionOf({ part, child, lesson, unit }, given.rung).letters : 0;
+  return { minutes, letters: letters || null };
+});
+
+/** One child's mark of a piece of work, with what is noted on it. */
+const noteOf = (partId: string, childId: string, date: IsoDate, says: (plan: Plan, part: Part, given: Assignment) => Partial<Mark>): Edit => (plan, context) => {
   const part = plan.parts.find((p) => p.id === partId);
   const given = plan.assignments.find((a) => a.partId === partId && a.childId === childId);
   if (!part || !given) return { refused: GONE };
@@ -36,7 +49,7 @@ export const noteFelt = (partId: string, childId: string, felt: NonNullable<Mark
   const split = whole ? childrenOf(part, homes(plan)(part).unit, plan.children).map((c): Mark => ({ ...whole, id: context.newId(), childId: c.id })) : [];
   const marks = [...plan.marks.filter((m) => m !== whole), ...split];
   const own = marks.find((m) => isDoneMark(m, partId) && m.childId === childId);
-  const noted: Mark = { ...(own ?? { id: context.newId(), partId, childId, date, outcome: 'done', ...blankMark }), felt, rung: given.rung };
+  const noted: Mark = { ...(own ?? { id: context.newId(), partId, childId, date, outcome: 'done', ...blankMark }), rung: given.rung, ...says(plan, part, given) };
   return { plan: { ...plan, marks: own ? marks.map((m) => (m === own ? noted : m)) : [...marks, noted] } };
 };
 

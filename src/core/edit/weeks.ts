@@ -33,12 +33,22 @@ export const layOutAgain = (): Edit => (plan) => ({ plan, fresh: 'all' });
 
 /** Moves what a lesson has on one day, in pencil, to another day; what follows reflows. */
 export const moveLesson = (lessonId: string, from: IsoDate, to: IsoDate): Edit => (plan, { today }) => {
+  const parts = new Set(plan.parts.filter((p) => p.lessonId === lessonId).map((p) => p.id));
+  return moveSittings(plan, lessonId, plan.sittings.filter((s) => parts.has(s.partId) && s.date === from), to, today);
+};
+
+/** Moves one part of a lesson, in pencil, to another day; what follows reflows. */
+export const movePart = (partId: string, to: IsoDate): Edit => (plan, { today }) => {
+  const lessonId = plan.parts.find((p) => p.id === partId)?.lessonId;
+  return lessonId ? moveSittings(plan, lessonId, plan.sittings.filter((s) => s.partId === partId), to, today) : { refused: GONE };
+};
+
+function moveSittings(plan: Plan, lessonId: string, sittings: Plan['sittings'], to: IsoDate, today: IsoDate): ReturnType<Edit> {
   const lesson = plan.lessons.find((l) => l.id === lessonId);
-  if (!lesson || !plan.year) return { refused: GONE };
+  if (!lesson || !plan.year || !sittings.length) return { refused: GONE };
   const number = lessonsOf(plan, lesson.unitId).find((l) => l.id === lessonId)!.number;
   const parts = new Map(plan.parts.filter((p) => p.lessonId === lessonId).map((p) => [p.id, p]));
-  const sittings = plan.sittings.filter((s) => parts.has(s.partId) && s.date === from);
-  if (!sittings.length) return { refused: GONE };
+  const from = sittings[0].date;
   if (sittings.some((s) => s.state === 'ink')) return { refused: `Lesson ${number} is in ink on ${shortDate(from)}. Rub out the ink first.` };
   const done = doneParts(plan);
   if (sittings.some((s) => done.has(s.partId))) return { refused: `Lesson ${number} is done on ${shortDate(from)}; what is done stays.` };
@@ -52,7 +62,7 @@ export const moveLesson = (lessonId: string, from: IsoDate, to: IsoDate): Edit =
     if (before) return { refused: `Lesson ${before.number} stands on ${shortDate(before.date)} and comes first. Move it first, or change the order of the lessons.` };
   }
   return { plan, moved: new Map(sittings.map((s) => [s.partId, { date: to, window: s.window }])) satisfies NonNullable<LayoutChoice['moved']> };
-};
+}
 
 /** The nearest earlier lesson of the unit with a part, not behind a wait, after a date. */
 function blocking(plan: Plan, unitId: string, lessonId: string, date: IsoDate): { number: number; date: IsoDate } | undefined {

@@ -128,7 +128,7 @@ function add(draft: Draft, text: string, becomes: GuideBecomes): void {
       draft.words.push(...text.split(/[;,]/).map((w) => w.trim().slice(0, 80)).filter(Boolean));
       break;
     case 'recall':
-      draft.recall.push({ easy: text.slice(0, 300), hard: '' });
+      draft.recall.push({ easy: text.slice(0, 300), hard: '', answer: '' });
       break;
     case 'lesson':
     case 'nothing':

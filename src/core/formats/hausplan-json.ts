@@ -64,6 +64,7 @@ function brokenReferences(plan: Plan): Fault[] {
   const rules = ids('rules', plan.rules);
   ids('questions', plan.questions);
   ids('ideas', plan.ideas);
+  const works = ids('works', plan.works);
   ids('outlines', plan.outlines);
   ids('uses', plan.uses);
   ids('loans', plan.loans);
@@ -102,6 +103,10 @@ function brokenReferences(plan: Plan): Fault[] {
     must(units, p.unitId, `parts[${i}].unitId`, 'unit');
     must(rules, p.ruleId, `parts[${i}].ruleId`, 'rule');
     p.childIds?.forEach((c) => must(children, c, `parts[${i}].childIds`, 'child'));
+    Object.keys(p.rungMoves).forEach((c) => must(children, c, `parts[${i}].rungMoves`, 'child'));
+    Object.keys(p.swaps).forEach((c) => must(children, c, `parts[${i}].swaps`, 'child'));
+    must(works, p.workId, `parts[${i}].workId`, 'kind of work');
+    must(parts, p.teaches, `parts[${i}].teaches`, 'part');
   });
   plan.pulls.forEach((p, i) => {
     must(units, p.unitId, `pulls[${i}].unitId`, 'unit');

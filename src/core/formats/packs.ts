@@ -55,7 +55,7 @@ export function draftsFromQuestions(text: string): Draft[] {
       { ...blankDraftPart, kind: 'talk', title: 'What do we think, and why?', minutes: 10, window: 'morning', prediction: question.slice(0, 300) },
       { ...blankDraftPart, kind: 'looking-up', title: 'Find out', minutes: 30, lead: 'near', window: 'morning' },
     ],
-    recall: [{ easy: question.slice(0, 300), hard: '' }],
+    recall: [{ easy: question.slice(0, 300), hard: '', answer: '' }],
   }));
 }
 

@@ -1,45 +1,145 @@
 /** Gives out the work: every child's version of every part the ladder makes. */
 import { cautionsFor } from '../cautions/match';
+import { readingMinutes, usesRead } from '../books/reading';
 import type { Rung, Skill } from '../plan/measures';
-import { SHARED_KINDS, WORKED_OUT_KINDS, type LadderKind } from '../plan/words';
+import { keyOf, SHARED_KINDS, WORKED_OUT_KINDS } from '../plan/words';
 import type { Assignment, Child, Plan } from '../plan/plan';
 import type { Lesson, Part } from '../plan/lesson';
 import type { Unit } from '../plan/unit';
-import { assignmentKey, childrenOf, homes } from '../plan/lookup';
-import { isLadderKind, KINDS_OF_WORK } from './kinds';
+import type { Work } from '../plan/work';
+import { assignmentKey, byId, childrenOf, groupBy, homes } from '../plan/lookup';
+import { writerOf, type Writer } from './handwriting';
+import { isLadderKind, KINDS_OF_WORK, recast, SHOWN_BY, type Asked, type WorkKind } from './kinds';
 import { materialOf } from './material';
 import { moved, rungOf } from './rungs';
+import type { Teaching } from './together';
 import type { Version } from './version';
 
-/** The rung a child stands on for a kind of work in a lesson, moves for this lesson included. */
-export function rungFor(kind: LadderKind, child: Child, lesson: Lesson, unit: Unit): Rung {
-  return moved(KINDS_OF_WORK[kind].stands((skill: Skill) => rungOf(child, skill, unit.starts)), lesson.rungMoves[child.id] ?? 0);
+/** A piece of work for one child: a part of a lesson that the ladder has versions of. */
+export interface Piece {
+  part: Part;
+  child: Child;
+  lesson: Lesson;
+  unit: Unit;
 }
 
-/** A part on any rung, as a child of this age and hand would get it. Cautions of the part reach every version. */
-export function versions(plan: Plan): (rung: Rung, part: Part, kind: LadderKind, child: Child, lesson: Lesson, unit: Unit) => Version {
+export interface Ladder {
+  /** The kind of work it is for this child: what they do instead, or the way they show what they know. */
+  kindFor: (piece: Piece) => WorkKind;
+  /** The rung the child stands on in it, moves for the lesson and for the part included. */
+  rungFor: (piece: Piece) => Rung;
+  skillFor: (piece: Piece, rung: Rung) => Skill;
+  /** What a version is made from. */
+  askedFor: (piece: Piece, rung?: Rung) => Asked;
+  /** The work on any rung, as this child would get it; on the rung they stand on by default. */
+  versionOf: (piece: Piece, rung?: Rung) => Version;
+}
+
+/** Characters of a note that are kept. */
+const NOTE = 500;
+
+export function ladderOf(plan: Plan): Ladder {
   const material = materialOf(plan);
-  const careOf = new Map<string, string[]>();
-  return (rung, part, kind, child, lesson, unit) => {
-    if (!careOf.has(part.id)) careOf.set(part.id, cautionsFor(part, plan.children, plan.family?.allergies ?? [], unit.starts).slice(0, 3).map((c) => c.title));
-    const made = KINDS_OF_WORK[kind].version({ rung, child, date: unit.starts, material: material(lesson, unit), part, cautions: careOf.get(part.id)! });
-    // What says its own minutes takes those; and what everyone does together is led as one thing, not child by child.
-    const minutes = WORKED_OUT_KINDS.includes(kind) ? made.minutes : (part.minutes ?? made.minutes);
-    return { ...made, minutes, parentMinutes: SHARED_KINDS.includes(kind) ? 0 : Math.min(made.parentMinutes, minutes) };
+  const parts = byId(plan.parts);
+  const works = byId(plan.works);
+  const changed = new Map<string, Work>(plan.works.filter((w) => w.kind !== 'own-kind').map((w) => [w.kind, w]));
+  const writers = new Map<string, Writer>();
+  const books = byId(plan.books);
+  const pulls = byId(plan.pulls);
+  const read = usesRead(plan);
+  const minutesToRead = readingMinutes(plan);
+  const measured = plan.marks.filter((m) => m.letters);
+
+  const writer = (child: Child, unit: Unit): Writer => {
+    const key = `${child.id} ${unit.starts}`;
+    if (!writers.has(key)) writers.set(key, writerOf(child, unit.starts, measured));
+    return writers.get(key)!;
   };
+  const workOf = ({ part }: Piece): Work | undefined => (part.workId === null ? undefined : works.get(part.workId));
+  const byAge = ({ part, unit }: Piece): Child[] => childrenOf(part, unit, plan.children).sort((a, b) => (a.birthMonth < b.birthMonth ? -1 : 1));
+  /** The part a younger child works at while an elder teaches them. */
+  const taught = ({ part, unit, lesson }: Piece, child: Child): Piece | undefined => {
+    const of = part.teaches === null ? undefined : parts.get(part.teaches);
+    return of && of.kind !== 'teaching' && isLadderKind(of.kind) ? { part: of, child, lesson, unit } : undefined;
+  };
+  const learns = (piece: Piece): Piece | undefined => (piece.part.kind === 'teaching' && byAge(piece)[0]?.id !== piece.child.id ? taught(piece, piece.child) : undefined);
+
+  const kindFor = ({ part, child, unit }: Piece): WorkKind => {
+    const instead = part.swaps[child.id]?.kind;
+    const kind = part.kind === 'tell-back' && !instead ? SHOWN_BY[unit.shows[child.id] ?? 'tell back'] : (instead ?? part.kind);
+    return kind as WorkKind;
+  };
+  const rungFor = (piece: Piece): Rung => {
+    const { part, child, lesson, unit } = piece;
+    const learnt = learns(piece);
+    const stands = learnt ? rungFor(learnt) : KINDS_OF_WORK[kindFor(piece)].stands((skill: Skill) => rungOf(child, skill, unit.starts), workOf(piece));
+    return moved(stands, (learnt ? 0 : (lesson.rungMoves[child.id] ?? 0)) + (part.rungMoves[child.id] ?? 0));
+  };
+  const skillFor = (piece: Piece, rung: Rung): Skill => {
+    const learnt = learns(piece);
+    return learnt ? skillFor(learnt, rung) : KINDS_OF_WORK[kindFor(piece)].skill(rung, workOf(piece));
+  };
+  const teaching = (piece: Piece): Teaching & { isElder: boolean } => {
+    const [elder, ...youngers] = byAge(piece);
+    const of = youngers[0] && taught(piece, youngers[0]);
+    const learner = piece.child.id === elder?.id ? youngers[0] : piece.child;
+    return { isElder: piece.child.id === elder?.id, elder: elder?.name ?? '', youngers: youngers.map((c) => c.name), work: of && { title: of.part.title, version: versionOf({ ...of, child: learner }) } };
+  };
+  const reading = ({ part, child }: Piece): { what: string; minutes: number } => ({
+    what: read(part, child.id).map((u) => `“${books.get(pulls.get(u.pullId)!.bookId)!.title}”${u.firstPage === null ? '' : u.firstPage === u.lastPage ? `, p. ${u.firstPage}` : `, pp. ${u.firstPage}–${u.lastPage}`}`).join('; '),
+    minutes: part.minutes ?? minutesToRead(part, child.id),
+  });
+
+  const askedFor = (piece: Piece, rung: Rung = rungFor(piece)): Asked => {
+    const kind = kindFor(piece);
+    return {
+      rung, writer: writer(piece.child, piece.unit), material: material(piece.lesson, piece.unit), part: piece.part, amount: changed.get(kind)?.versions[keyOf(rung)]?.amount ?? null,
+      reading: () => reading(piece), teaching: () => teaching(piece), work: kind === piece.part.kind ? workOf(piece) : undefined,
+    };
+  };
+  const versionOf = (piece: Piece, rung: Rung = rungFor(piece)): Version => {
+    const { part, child, unit } = piece;
+    const kind = kindFor(piece);
+    const asked = askedFor(piece, rung);
+    const of = changed.get(kind)?.versions[keyOf(rung)];
+    const made = recast(KINDS_OF_WORK[kind].version(asked), of);
+    // What says its own minutes takes those; and what everyone does together is led as one thing, not child by child.
+    const shared = SHARED_KINDS.includes(part.kind);
+    const minutes = WORKED_OUT_KINDS.includes(part.kind) || (of?.minutes != null && !shared) ? made.minutes : (part.minutes ?? made.minutes);
+    const why = part.swaps[child.id] ? `Instead of ${part.title.toLowerCase()}: ${part.swaps[child.id].why}.` : '';
+    return { ...made, minutes, parentMinutes: shared ? 0 : Math.min(made.parentMinutes, minutes), note: [why, made.note, careFor(plan, part, unit, of || asked.work ? `${made.wording} ${made.supplies}` : '')].filter(Boolean).join(' ').slice(0, NOTE) };
+  };
+  return { kindFor, rungFor, skillFor, askedFor, versionOf };
 }
 
-/** All assignments of a plan, in the order of its parts and children. What was changed by hand stays as it is. */
+/** What a part needs care for, in a few words; also what its own words, the family's, name. */
+function careFor(plan: Plan, part: Part, unit: Unit, words: string): string {
+  const cautions = cautionsFor(words ? { ...part, kind: 'activity', directions: `${part.directions} ${words}` } : part, plan.children, plan.family?.allergies ?? [], unit.starts);
+  return cautions.length ? `With care, whoever does it: ${cautions.slice(0, 3).map((c) => c.title).join('; ')}.` : '';
+}
+
+/**
+ * All assignments of a plan, in the order of its parts and children. What was changed by hand stays as it is but for its
+ * cautions, and what is done stays what it was: a rung or a way of showing can be changed in mid-unit.
+ */
 export function assignments(plan: Plan): Assignment[] {
   const homeOf = homes(plan);
-  const byHand = new Map(plan.assignments.filter((a) => a.byHand).map((a) => [assignmentKey(a.partId, a.childId), a]));
-  const versionOf = versions(plan);
+  const before = new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
+  const done = groupBy(plan.marks.filter((m) => m.outcome === 'done'), (m) => m.partId);
+  const { versionOf } = ladderOf(plan);
   const made: Assignment[] = [];
   for (const part of plan.parts) {
     const { lesson, unit } = homeOf(part);
     if (!isLadderKind(part.kind) || !lesson || !unit) continue;
-    for (const child of childrenOf(part, unit, plan.children))
-      made.push(byHand.get(assignmentKey(part.id, child.id)) ?? { partId: part.id, childId: child.id, ...versionOf(rungFor(part.kind, child, lesson, unit), part, part.kind, child, lesson, unit), byHand: false });
+    for (const child of childrenOf(part, unit, plan.children)) {
+      const was = before.get(assignmentKey(part.id, child.id));
+      if (was && done.get(part.id)?.some((m) => m.childId === null || m.childId === child.id)) made.push(was);
+      else if (was?.byHand) made.push({ ...was, note: careFor(plan, part, unit, was.wording) });
+      else {
+        const { amount: _, letters: __, ...version } = versionOf({ part, child, lesson, unit });
+        made.push({ partId: part.id, childId: child.id, ...version, wording: version.wording.slice(0, 2000), byHand: false });
+      }
+    }
   }
   return made;
 }

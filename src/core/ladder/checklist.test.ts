@@ -2,6 +2,7 @@ import { expect, it } from 'vitest';
 import { aPlan, aUnit } from '../../../tests/sample-plan';
 import { checklistFor } from './checklist';
 import { copyText } from './copying';
+import { writerOf } from './handwriting';
 
 const unit = aUnit({ vocabulary: [{ word: 'wool', meaning: 'hair of a sheep' }, { word: 'mordant', meaning: 'what makes a dye hold' }] });
 const plan = { ...aPlan(1, { units: [unit] }), objectives: Array.from({ length: 8 }, (_, i) => ({ id: `o${i}`, unitId: 'u1', code: '', wording: `Name step ${i}` })) };
@@ -19,7 +20,7 @@ it('a checklist is in the child’s own wording and measure', () => {
 
 it('a copying sheet holds what the child’s version says, cut to what the hand can do', () => {
   const lines = Array.from({ length: 30 }, () => 'Off the hill the grey flock came').join('\n');
-  const young = copyText(lines, 5, child('2019-01'), '2026-09-01');
+  const young = copyText(lines, 5, writerOf(child('2019-01'), '2026-09-01'));
   expect(young.asked).toBe(lines);
   expect(young.text.split('\n').length).toBeLessThan(30);
   expect(lines.startsWith(young.text)).toBe(true);

@@ -1,9 +1,7 @@
 /** Copying on five rungs: trace a word, a few words, a line, a stanza, all of it; cut from the real passage. */
-import type { IsoDate, Rung } from '../plan/measures';
-import type { Child } from '../plan/plan';
-import { ageOn, gradeOf } from './age';
-import { attentionStretch, lettersOf, minutesToCopy } from './handwriting';
-import type { Version } from './version';
+import type { Rung } from '../plan/measures';
+import { lettersOf, minutesToCopy, type Writer } from './handwriting';
+import { count, type Version } from './version';
 
 /** Minutes to lay out paper and pencil and to look it over afterwards. */
 const SETTLING = 3;
@@ -23,37 +21,43 @@ export function cutFor(passage: string, rung: Rung): string {
   }
 }
 
-/** What a child copies of a passage on a rung: the rung's own cut, and as much of it as they can write in one stretch. */
-export function copyText(passage: string, rung: Rung, child: Child, date: IsoDate): { asked: string; text: string } {
-  const grade = gradeOf(child.birthMonth, date);
-  const stretch = attentionStretch(ageOn(child.birthMonth, date));
-  const asked = cutFor(passage, rung);
+/** The first so many words of a passage, in its own lines. */
+export function firstWords(passage: string, n: number): string {
+  const words = [...passage.trim().matchAll(/\S+/g)].slice(0, n);
+  const last = words.at(-1);
+  return last ? passage.trim().slice(0, last.index + last[0].length) : '';
+}
+
+/**
+ * What a child copies of a passage on a rung: the rung's own cut, and as much of it as they can write in one stretch.
+ * @param words so many words instead of the rung's own cut
+ */
+export function copyText(passage: string, rung: Rung, writer: Writer, words: number | null = null): { asked: string; text: string } {
+  const asked = words === null ? cutFor(passage, rung) : firstWords(passage, words);
   let text = asked;
-  while (writingMinutes(text, grade) > stretch && wordCount(text) > 1) text = withoutLastPiece(text);
+  while (minutesFor(text, writer) > writer.stretch && wordCount(text) > 1) text = withoutLastPiece(text);
   return { asked, text };
 }
 
 /** One child's copying from a passage, with minutes by hand and age; shortened where it would outlast their attention. */
-export function copyingVersion(passage: string, rung: Rung, child: Child, date: IsoDate): Version {
-  const grade = gradeOf(child.birthMonth, date);
-  const stretch = attentionStretch(ageOn(child.birthMonth, date));
-  const { asked, text } = copyText(passage, rung, child, date);
-  const minutes = writingMinutes(text, grade) + SETTLING;
+export function copyingVersion(passage: string, rung: Rung, writer: Writer, words: number | null = null): Version {
+  const { asked, text } = copyText(passage, rung, writer, words);
+  const minutes = minutesFor(text, writer) + SETTLING;
   const shortened = text !== asked;
   return {
     rung,
-    wording: inWords(text, rung, shortened),
-    minutes,
+    ...inWords(text, rung, shortened || words !== null),
+    minutes, letters: lettersOf(text),
     produces: 'a copied page', supplies: rung === 1 ? 'a page to trace' : '',
     parentMinutes: rung === 1 ? minutes : rung === 2 ? Math.min(3, minutes) : 0,
     note: shortened
-      ? `All ${count(wordCount(asked), 'word')} would take ${writingMinutes(asked, grade)} min of writing, more than the ${stretch} min that suit this age. Offered: the first ${count(wordCount(text), 'word')}.`
+      ? `All ${count(wordCount(asked), 'word')} would take ${minutesFor(asked, writer)} min of writing, more than the ${writer.stretch} min that suit this age. Offered: the first ${count(wordCount(text), 'word')}.`
       : '',
   };
 }
 
-function writingMinutes(text: string, grade: number): number {
-  return minutesToCopy(lettersOf(text), grade);
+function minutesFor(text: string, writer: Writer): number {
+  return minutesToCopy(lettersOf(text), writer.rate);
 }
 
 /** A text without its last line, or without its last word when it is one line. */
@@ -63,16 +67,15 @@ function withoutLastPiece(text: string): string {
   return text.slice(0, text.lastIndexOf(' ')).trimEnd();
 }
 
-function inWords(text: string, rung: Rung, shortened: boolean): string {
+function inWords(text: string, rung: Rung, cut: boolean): Pick<Version, 'wording' | 'amount'> {
   const words = wordCount(text);
-  const firstWords = text.split(/\s+/).slice(0, 4).join(' ');
-  if (rung === 1) return `Trace “${text}”`;
-  if (rung === 2) return `Copy ${words === 1 ? 'one word' : `${number(words)} words`}: ${text}`;
-  const shape = shortened ? 'from the passage' : rung === 3 ? 'one line' : rung === 4 ? 'one stanza' : 'the whole passage';
-  return `Copy ${shape}, ${count(words, 'word')}: “${firstWords}…”`;
+  if (rung === 1) return { wording: `Trace “${text}”`, amount: `“${text}”` };
+  const amount = rung === 2
+    ? `${words === 1 ? 'one word' : words > 3 ? `${words} words` : `${number(words)} words`}: ${text}`
+    : `${cut ? 'from the passage' : rung === 3 ? 'one line' : rung === 4 ? 'one stanza' : 'the whole passage'}, ${count(words, 'word')}: “${text.split(/\s+/).slice(0, 4).join(' ')}…”`;
+  return { wording: `Copy ${amount}`, amount };
 }
 
 export const wordCount = (text: string): number => text.split(/\s+/).filter(Boolean).length;
 const longest = (words: readonly string[]): string => words.reduce((best, w) => (w.length > best.length ? w : best), '');
-const count = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' : 's'}`;
 const number = (n: number): string => ['no', 'one', 'two', 'three'][n] ?? String(n);

@@ -1,4 +1,7 @@
-/** How much a child can write in how long: letters a minute by grade, and the stretch of attention that suits the age. */
+/** How much a child can write in how long: letters a minute, by grade or as measured, and the stretch of attention that suits the age. */
+import type { IsoDate } from '../plan/measures';
+import type { Child, Mark } from '../plan/plan';
+import { ageOn, gradeOf } from './age';
 
 /**
  * Letters a minute when copying, grades 1 to 9: means of girls and boys in Graham, Berninger, Weintraub and
@@ -22,15 +25,44 @@ export function attentionStretch(age: number): number {
   return Math.max(4, 2 * age);
 }
 
+/** A child's hand on a date. */
+export interface Writer {
+  /** Letters a minute kept up while copying. */
+  rate: number;
+  /** Pieces of copying it was measured on; 0 for the table's value. */
+  measuredOn: number;
+  /** Minutes of one sitting that suit the age. */
+  stretch: number;
+}
+
+/** Measured minutes below which a rate says too little to go by, and pieces that make it up, the latest. Own choice. */
+const MEASURED_ENOUGH = 10;
+const LATEST = 6;
+
+/**
+ * A child's hand: what was measured, letters over minutes of the latest pieces of copying once that is ten minutes;
+ * until then the table's value for the grade on the date.
+ * @param marks marks of the whole plan; those of this child that say letters and minutes count
+ */
+export function writerOf(child: Child, date: IsoDate, marks: readonly Mark[] = []): Writer {
+  const stretch = attentionStretch(ageOn(child.birthMonth, date));
+  const measured = marks.filter((m) => m.childId === child.id && m.letters && m.minutes).sort((a, b) => (a.date < b.date ? -1 : 1)).slice(-LATEST);
+  const minutes = measured.reduce((sum, m) => sum + m.minutes!, 0);
+  if (minutes < MEASURED_ENOUGH) return { rate: sustainedRate(gradeOf(child.birthMonth, date)), measuredOn: 0, stretch };
+  return { rate: Math.max(1, measured.reduce((sum, m) => sum + m.letters!, 0) / minutes), measuredOn: measured.length, stretch };
+}
+
 /** Letters of a text: what the hand has to form, spaces left out. */
 export function lettersOf(text: string): number {
   return text.replace(/\s+/g, '').length;
 }
 
-export function minutesToCopy(letters: number, grade: number): number {
-  return Math.ceil(letters / sustainedRate(grade));
+/** @param rate letters a minute kept up while copying */
+export function minutesToCopy(letters: number, rate: number): number {
+  return Math.ceil(letters / rate);
 }
 
-export function minutesToCompose(letters: number, grade: number): number {
-  return Math.ceil(letters / (sustainedRate(grade) * COMPOSING));
+/** @param rate letters a minute kept up while copying; composing takes longer */
+export function minutesToCompose(letters: number, rate: number): number {
+  return Math.ceil(letters / (rate * COMPOSING));
 }

@@ -6,11 +6,12 @@ import { LADDER_KINDS } from '../plan/words';
 import type { Rung } from '../plan/measures';
 import type { Child, Plan } from '../plan/plan';
 import { ageOn } from './age';
-import { assignments, versions } from './assign';
-import { attentionStretch } from './handwriting';
-import { KINDS_OF_WORK } from './kinds';
+import { assignments, ladderOf } from './assign';
+import { attentionStretch, writerOf, type Writer } from './handwriting';
+import { KINDS_OF_WORK, type Asked } from './kinds';
 import { materialOf, type Material } from './material';
-import { labelsVersion, memoryVersion, quizVersion } from './shown';
+import { labelsVersion, memoryVersion } from './shown';
+import { quizVersion } from './together';
 import { hardness, LIST_LENGTH, wordListVersion, wordsFor } from './word-list';
 import { bookletVersion, notebookVersion, offeredSentences } from './written';
 
@@ -20,12 +21,17 @@ const child = (years: number, over: Partial<Child> = {}): Child => ({ ...blankCh
 const age = fc.integer({ min: 3, max: 15 }).map((years) => child(years));
 const words: fc.Arbitrary<string[]> = fc.array(fc.constantFrom('wool', 'dye', 'red', 'mordant', 'carding', 'oxidise', 'whorl', 'spindle', 'the', 'water', 'temperature', 'fleece'), { maxLength: 14 });
 const passage = fc.array(fc.array(fc.constantFrom('off', 'the', 'hill', 'grey', 'flock', 'came', 'bright'), { minLength: 1, maxLength: 9 }).map((w) => w.join(' ')), { minLength: 1, maxLength: 8 }).map((l) => l.join('\n'));
-const material: fc.Arbitrary<Material> = fc.record({ passage, text: passage, words, sources: fc.subarray(['The Dyer’s Kettle', 'Blue Roads', 'Pictures of Cloth']), questions: fc.array(fc.record({ easy: fc.constant('What dyes red?'), hard: fc.constant('Why does alum hold it?') }), { maxLength: 7 }), topics: fc.nat(5) });
+const material: fc.Arbitrary<Material> = fc.record({ passage, text: passage, words, sources: fc.subarray(['The Dyer’s Kettle', 'Blue Roads', 'Pictures of Cloth']), questions: fc.array(fc.record({ easy: fc.constant('What dyes red?'), hard: fc.constant('Why does alum hold it?'), answer: fc.constant('Madder') }), { maxLength: 7 }), objectives: fc.nat(5) });
+const hand = (c: Child): Writer => writerOf(c, DAY);
+const asked = (rung: Rung, c: Child, m: Material, over: Partial<Asked> = {}): Asked => ({
+  rung, writer: hand(c), material: m, part: { minutes: null, title: 'A piece of work', lead: 'not-needed' }, amount: null, reading: () => ({ what: '“Blue Roads”, pp. 4–9', minutes: 9 }),
+  teaching: () => ({ isElder: true, elder: 'Ottilie', youngers: ['Junia'] }), ...over,
+});
 
 describe('every kind of work', () => {
   it('has five versions that say what to do, take time, and need the parent for no more than that', () => {
     fc.assert(fc.property(fc.constantFrom(...LADDER_KINDS), fc.constantFrom(...RUNGS), age, material, fc.option(fc.integer({ min: 5, max: 70 }), { nil: null }), (kind, rung, c, m, minutes) => {
-      const v = KINDS_OF_WORK[kind].version({ rung, child: c, date: DAY, material: m, part: { minutes }, cautions: [] });
+      const v = KINDS_OF_WORK[kind].version(asked(rung, c, m, { part: { minutes, title: 'A piece of work', lead: 'not-needed' } }));
       expect(v.rung).toBe(rung);
       expect(v.wording.length).toBeGreaterThan(5);
       expect(v.wording).not.toMatch(/undefined|NaN/);
@@ -37,7 +43,7 @@ describe('every kind of work', () => {
   });
   it('needs the parent less on the highest rung than on the lowest', () => {
     fc.assert(fc.property(fc.constantFrom(...LADDER_KINDS), age, material, (kind, c, m) => {
-      const on = (rung: Rung): number => KINDS_OF_WORK[kind].version({ rung, child: c, date: DAY, material: m, part: { minutes: 40 }, cautions: [] }).parentMinutes;
+      const on = (rung: Rung): number => KINDS_OF_WORK[kind].version(asked(rung, c, m)).parentMinutes;
       expect(on(5)).toBeLessThanOrEqual(on(1));
     }));
   });
@@ -70,10 +76,10 @@ describe('word lists', () => {
   });
   it('fit the stretch that suits the age, or say why, and give beginners sight words beside them', () => {
     fc.assert(fc.property(words, fc.constantFrom(...RUNGS), age, (list, rung, c) => {
-      const v = wordListVersion(list, 'the wool is in it', rung, c, DAY);
-      const asked = wordsFor(list, rung).length;
+      const v = wordListVersion(list, 'the wool is in it', rung, hand(c));
+      const all = wordsFor(list, rung).length;
       if (!v.note) expect(v.minutes - 4).toBeLessThanOrEqual(attentionStretch(ageOn(c.birthMonth, DAY)));
-      else expect(Number(/Offered: (\d+)/.exec(v.note)![1])).toBeLessThan(asked);
+      else expect(Number(/Offered: (\d+)/.exec(v.note)![1])).toBeLessThan(all);
       if (rung <= 2) expect(v.wording).toContain('the');
     }));
   });
@@ -81,26 +87,26 @@ describe('word lists', () => {
 
 describe('sentences', () => {
   it('are never more than asked for, fit the stretch unless it is the only one, and say when they are fewer', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 12 }), age, (asked, c) => {
-      const offer = offeredSentences(asked, c, DAY);
-      expect(offer.sentences).toBeLessThanOrEqual(asked);
+    fc.assert(fc.property(fc.integer({ min: 1, max: 12 }), age, (n, c) => {
+      const offer = offeredSentences(n, hand(c));
+      expect(offer.sentences).toBeLessThanOrEqual(n);
       if (offer.sentences > 1) expect(offer.minutes).toBeLessThanOrEqual(attentionStretch(ageOn(c.birthMonth, DAY)));
-      expect(!!offer.tooLong).toBe(offer.sentences < asked);
+      expect(!!offer.tooLong).toBe(offer.sentences < n);
     }));
   });
   it('on a notebook page and under the flaps of a booklet rise with the rung for a hand that can', () => {
     const counts = (v: { wording: string }): number => Number(/(\d+|One) (?:sentence|flap)/.exec(v.wording.replace('One', '1'))?.[1] ?? 0);
     const old = child(14);
-    expect([3, 4, 5].map((r) => counts(notebookVersion(r as Rung, old, DAY)))).toEqual([2, 4, 8]);
-    expect([3, 4, 5].map((r) => counts(bookletVersion(r as Rung, old, DAY)))).toEqual([3, 4, 6]);
-    expect(notebookVersion(5, child(6), DAY).note).toContain('more than the 12 min that suit this age');
+    expect([3, 4, 5].map((r) => counts(notebookVersion(r as Rung, hand(old))))).toEqual([2, 4, 8]);
+    expect([3, 4, 5].map((r) => counts(bookletVersion(r as Rung, hand(old))))).toEqual([3, 4, 6]);
+    expect(notebookVersion(5, hand(child(6))).note).toContain('more than the 12 min that suit this age');
   });
 });
 
 describe('what is shown', () => {
   it('asks for no more labels, questions or lines than the lesson has', () => {
     fc.assert(fc.property(material, fc.constantFrom(...RUNGS), age, (m, rung, c) => {
-      const labels = Number(/(\d+) (?:label|things)/.exec(labelsVersion(m, rung, c, DAY).wording)![1]);
+      const labels = Number(/(\d+) (?:label|things)/.exec(labelsVersion(m, rung, hand(c)).wording)![1]);
       expect(labels).toBeLessThanOrEqual(Math.max(1, new Set(m.words).size));
       if (m.questions.length) expect(Number(/(\d+) (?:easy|hard)/.exec(quizVersion(m, rung).wording)![1])).toBeLessThanOrEqual(m.questions.length);
       const learnt = Number(/(\d+) words?:/.exec(memoryVersion(m, rung).wording)?.[1] ?? 0);
@@ -135,6 +141,6 @@ describe('in a plan', () => {
     expect(m.sources).toEqual(['Blue Roads']);
   });
   it('a version on another rung can be read without anyone standing there', () => {
-    expect(versions(plan)(3, plan.parts[1], 'word-list', plan.children[1], plan.lessons[0], plan.units[0]).wording).toMatch(/^Learn to spell: /);
+    expect(ladderOf(plan).versionOf({ part: plan.parts[1], child: plan.children[1], lesson: plan.lessons[0], unit: plan.units[0] }, 3).wording).toMatch(/^Learn to spell: /);
   });
 });

@@ -1,54 +1,98 @@
-/** The kinds of work the ladder has five versions of: on which skill a child stands in each, and what each rung asks. */
-import { LADDER_KINDS, type LadderKind } from '../plan/words';
-import type { IsoDate, Rung, Skill } from '../plan/measures';
-import type { Child } from '../plan/plan';
+/** The kinds of work the ladder has five versions of: on which skill a child stands in each, what each rung asks, and what a family changed of it. */
+import { keyOf, LADDER_KINDS, type LadderKind } from '../plan/words';
+import type { Rung, Skill } from '../plan/measures';
 import type { Part } from '../plan/lesson';
+import type { Show } from '../plan/unit';
+import type { Work, WorkVersion } from '../plan/work';
 import { copyingVersion } from './copying';
+import { ownReadingVersion, practiceVersion } from './everyday';
+import type { Writer } from './handwriting';
 import type { Material } from './material';
-import { labelsVersion, lookingUpVersion, memoryVersion, quizVersion, roleVersion, talkVersion } from './shown';
+import { checklistVersion, labelsVersion, lookingUpVersion, memoryVersion, nothingToShow } from './shown';
 import { tellingRung, tellingVersion } from './telling-back';
-import type { Version } from './version';
+import { presentationVersion, quizVersion, roleVersion, talkVersion, teachingVersion, type Teaching } from './together';
+import { plain, type Version } from './version';
 import { wordListVersion } from './word-list';
 import { bookletVersion, notebookVersion } from './written';
 
+/** What a child can be given: a kind of the ladder, or one of two ways of showing that are no kind of their own. */
+export type WorkKind = LadderKind | 'checklist' | 'nothing';
+
 export interface Asked {
   rung: Rung;
-  child: Child;
-  date: IsoDate;
+  writer: Writer;
   material: Material;
-  part: Pick<Part, 'minutes'>;
-  /** What the part needs care for, in a few words each; it reaches every version. */
-  cautions: readonly string[];
+  part: Pick<Part, 'minutes' | 'title' | 'lead'>;
+  /** So many of what the kind counts, as the family wants it; null for the ladder's own figure. */
+  amount: number | null;
+  /** What the child reads alone, and its minutes; asked for only where it is needed. */
+  reading: () => { what: string; minutes: number };
+  teaching: () => Teaching & { isElder: boolean };
+  /** The family's own kind. */
+  work?: Work;
 }
 
 export interface KindOfWork {
   /** The skill it exercises on a rung. */
-  skill: (rung: Rung) => Skill;
+  skill: (rung: Rung, work?: Work) => Skill;
   /** Where a child stands in it, from the rungs of their skills. */
-  stands: (rungIn: (skill: Skill) => Rung) => Rung;
+  stands: (rungIn: (skill: Skill) => Rung, work?: Work) => Rung;
+  /** What is counted in it; nothing where the amount is not a figure. */
+  counts?: string;
   version: (asked: Asked) => Version;
 }
 
 const by = (skill: Skill): Pick<KindOfWork, 'skill' | 'stands'> => ({ skill: () => skill, stands: (rungIn) => rungIn(skill) });
 
-/** Minutes of a demonstration or experiment for which none were given. */
-const SHOWN_MINUTES = 20;
-const role: KindOfWork = { ...by('hands'), version: (a) => roleVersion(a.rung, a.part.minutes ?? SHOWN_MINUTES, a.cautions) };
+/** Minutes of what is done together for which none were given, and of a kind of the family's own. */
+const TOGETHER_MINUTES = 20;
+const OWN_KIND_MINUTES = 15;
+const together = (a: Asked): number => a.part.minutes ?? TOGETHER_MINUTES;
+const role: KindOfWork = { ...by('hands'), version: (a) => roleVersion(a.rung, together(a)) };
 
-export const KINDS_OF_WORK: Record<LadderKind, KindOfWork> = {
-  'tell-back': { skill: (rung) => (rung >= 4 ? 'writing' : 'speaking'), stands: tellingRung, version: (a) => tellingVersion(a.rung, a.child, a.date) },
-  copying: { ...by('writing'), version: (a) => copyingVersion(a.material.passage, a.rung, a.child, a.date) },
-  'word-list': { ...by('writing'), version: (a) => wordListVersion(a.material.words, `${a.material.text}\n${a.material.passage}`, a.rung, a.child, a.date) },
-  notebook: { ...by('writing'), version: (a) => notebookVersion(a.rung, a.child, a.date) },
-  booklet: { ...by('writing'), version: (a) => bookletVersion(a.rung, a.child, a.date) },
-  labels: { ...by('writing'), version: (a) => labelsVersion(a.material, a.rung, a.child, a.date) },
-  'looking-up': { ...by('reading'), version: (a) => lookingUpVersion(a.material, a.rung) },
-  memory: { ...by('speaking'), version: (a) => memoryVersion(a.material, a.rung) },
-  talk: { ...by('speaking'), version: (a) => talkVersion(a.rung) },
-  quiz: { ...by('speaking'), version: (a) => quizVersion(a.material, a.rung) },
+export const KINDS_OF_WORK: Record<WorkKind, KindOfWork> = {
+  'tell-back': { skill: (rung) => (rung >= 4 ? 'writing' : 'speaking'), stands: tellingRung, counts: 'sentences', version: (a) => tellingVersion(a.rung, a.writer, a.amount) },
+  copying: { ...by('writing'), counts: 'words', version: (a) => copyingVersion(a.material.passage, a.rung, a.writer, a.amount) },
+  'word-list': { ...by('writing'), counts: 'words', version: (a) => wordListVersion(a.material.words, `${a.material.text}\n${a.material.passage}`, a.rung, a.writer, a.amount) },
+  notebook: { ...by('writing'), counts: 'sentences', version: (a) => notebookVersion(a.rung, a.writer, a.amount) },
+  booklet: { ...by('writing'), counts: 'flaps', version: (a) => bookletVersion(a.rung, a.writer, a.amount) },
+  labels: { ...by('writing'), counts: 'labels', version: (a) => labelsVersion(a.material, a.rung, a.writer, a.amount) },
+  'looking-up': { ...by('reading'), counts: 'books', version: (a) => lookingUpVersion(a.material, a.rung, a.amount) },
+  memory: { ...by('speaking'), counts: 'lines', version: (a) => memoryVersion(a.material, a.rung, a.amount) },
+  practice: { ...by('reckoning'), counts: 'tasks', version: (a) => practiceVersion(a.rung, a.writer, a.amount) },
+  'own-reading': { ...by('reading'), version: (a) => ownReadingVersion(a.rung, a.reading().what, a.reading().minutes) },
+  'own-kind': { skill: (_, work) => work?.skill ?? 'hands', stands: (rungIn, work) => rungIn(work?.skill ?? 'hands'), version: ownKindVersion },
+  talk: { ...by('speaking'), counts: 'minutes of talking', version: (a) => talkVersion(a.rung, a.amount) },
+  quiz: { ...by('speaking'), counts: 'questions', version: (a) => quizVersion(a.material, a.rung, a.amount) },
   demonstration: role,
   experiment: role,
+  presentation: { ...by('speaking'), version: (a) => presentationVersion(a.rung, together(a)) },
+  teaching: { ...by('speaking'), version: (a) => teachingVersion(a.rung, a.teaching().isElder, a.teaching(), a.part.minutes) },
+  checklist: { ...by('speaking'), version: (a) => checklistVersion(a.material, a.rung) },
+  nothing: { ...by('speaking'), version: (a) => nothingToShow(a.rung) },
 };
+
+/** What telling back becomes for a child who shows what they know in another way. */
+export const SHOWN_BY: Record<Show, WorkKind> = { 'tell back': 'tell-back', 'notebook page': 'notebook', 'folded booklet': 'booklet', checklist: 'checklist', quiz: 'quiz', talk: 'talk', nothing: 'nothing' };
+
+function ownKindVersion({ rung, work, part }: Asked): Version {
+  const of = work?.versions[keyOf(rung)];
+  const minutes = of?.minutes ?? part.minutes ?? OWN_KIND_MINUTES;
+  // A kind of the family's own says whether you are needed; what was added for a child says it by who leads.
+  const needed = of ? rung <= 2 : part.lead !== 'not-needed';
+  return { ...plain, rung, wording: of?.wording || part.title, minutes, parentMinutes: Math.min(of?.parentMinutes ?? (needed ? minutes : 0), minutes), produces: of?.produces ?? '', supplies: of?.supplies ?? '' };
+}
+
+/** A version with what the family changed of it: their words take the place of ours, and the amount worked out stays in them. */
+export function recast(version: Version, of: WorkVersion | undefined): Version {
+  if (!of) return version;
+  const minutes = of.minutes ?? version.minutes;
+  return {
+    ...version, minutes,
+    wording: of.wording ? (version.amount ? `${of.wording}: ${version.amount}` : of.wording) : version.wording,
+    parentMinutes: Math.min(of.parentMinutes ?? version.parentMinutes, minutes), produces: of.produces ?? version.produces, supplies: of.supplies ?? version.supplies,
+  };
+}
 
 export function isLadderKind(kind: Part['kind']): kind is LadderKind {
   return (LADDER_KINDS as readonly string[]).includes(kind);

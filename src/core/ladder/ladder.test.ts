@@ -2,17 +2,19 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { aLesson, aPart, aPlan, aUnit } from '../../../tests/sample-plan';
 import type { Rung } from '../plan/measures';
-import type { Child } from '../plan/plan';
+import { blankMark } from '../plan/blank';
+import type { Child, Mark } from '../plan/plan';
 import { ageOn, gradeOf } from './age';
-import { assignments, rungFor, versions } from './assign';
-import { copyingVersion, cutFor, wordCount } from './copying';
-import { attentionStretch, lettersOf, minutesToCopy } from './handwriting';
+import { assignments, ladderOf } from './assign';
+import { copyingVersion, cutFor, firstWords, wordCount } from './copying';
+import { attentionStretch, lettersOf, minutesToCopy, sustainedRate, writerOf, type Writer } from './handwriting';
 import { proposedRung, rungOf } from './rungs';
 import { tellingRung, tellingVersion } from './telling-back';
 
 const RUNGS: Rung[] = [1, 2, 3, 4, 5];
 const DAY = '2026-10-28';
 const child = (birthMonth: string, rungs: Child['rungs'] = {}): Child => ({ id: 'c', name: 'C', birthMonth, hatch: 'dots', minutes: 100, rungs, mouths: false });
+const hand = (birthMonth: string): Writer => writerOf(child(birthMonth), DAY);
 const POEM = 'Off the hill the grey flock came,\nEach to her own bell, each to her name.\n\nShear it and wash it and hang it to dry,\nWool for the winter and none to deny.';
 
 describe('age', () => {
@@ -49,8 +51,8 @@ describe('copying', () => {
   it('fits the stretch of attention, or is cut until it does and says so', () => {
     fc.assert(fc.property(passage, fc.integer({ min: 2010, max: 2023 }), fc.constantFrom(...RUNGS), (text, year, rung) => {
       const c = child(`${year}-05`);
-      const version = copyingVersion(text, rung, c, DAY);
-      const full = minutesToCopy(lettersOf(cutFor(text, rung)), gradeOf(c.birthMonth, DAY));
+      const version = copyingVersion(text, rung, writerOf(c, DAY));
+      const full = minutesToCopy(lettersOf(cutFor(text, rung)), sustainedRate(gradeOf(c.birthMonth, DAY)));
       const stretch = attentionStretch(ageOn(c.birthMonth, DAY));
       if (full <= stretch) expect(version.note).toBe('');
       else if (wordCount(cutFor(text, rung)) > 1) expect(version.note).toContain(`more than the ${stretch} min that suit this age`);
@@ -59,13 +61,32 @@ describe('copying', () => {
   });
 
   it('offers a six-year-old on the highest rung less than the whole poem', () => {
-    const version = copyingVersion(`${POEM}\n\n${POEM}`, 5, child('2020-06'), DAY);
+    const version = copyingVersion(`${POEM}\n\n${POEM}`, 5, hand('2020-06'));
     expect(version.note).toMatch(/^All 68 words would take \d+ min of writing, more than the 12 min that suit this age\. Offered: the first \d+ words\.$/);
   });
 
+  it('copies so many words of the passage where the family says how many, never more than there are', () => {
+    fc.assert(fc.property(passage, fc.integer({ min: 1, max: 80 }), (text, n) => {
+      const words = firstWords(text, n);
+      expect(text.trim().startsWith(words)).toBe(true);
+      expect(wordCount(words)).toBe(Math.min(n, wordCount(text)));
+    }));
+    expect(copyingVersion(POEM, 3, hand('2014-05'), 4).wording).toBe('Copy from the passage, 4 words: “Off the hill the…”');
+  });
+
+  it('takes its minutes from the child’s own hand once ten minutes of it were measured, the table’s before', () => {
+    const mark = (minutes: number, letters: number): Mark => ({ id: 'm', partId: 'p', childId: 'c', date: DAY, outcome: 'done', ...blankMark, minutes, letters });
+    const c = child('2017-03');
+    expect(writerOf(c, DAY, [mark(6, 60)])).toMatchObject({ measuredOn: 0, rate: sustainedRate(4) });
+    expect(writerOf(c, DAY, [mark(6, 60), mark(6, 60)])).toMatchObject({ measuredOn: 2, rate: 10 });
+    const [slow, table] = [writerOf(c, DAY, [mark(6, 60), mark(6, 60)]), writerOf(c, DAY)];
+    expect(copyingVersion(POEM, 4, slow).minutes).toBeGreaterThan(copyingVersion(POEM, 4, table).minutes);
+    expect(writerOf(c, DAY, [{ ...mark(30, 60), childId: 'another' }]).measuredOn).toBe(0);
+  });
+
   it('needs the parent beside a child who traces, and not one who copies a stanza', () => {
-    expect(copyingVersion(POEM, 1, child('2023-04'), DAY)).toMatchObject({ wording: 'Trace “flock”', parentMinutes: copyingVersion(POEM, 1, child('2023-04'), DAY).minutes });
-    expect(copyingVersion(POEM, 4, child('2017-03'), DAY).parentMinutes).toBe(0);
+    expect(copyingVersion(POEM, 1, hand('2023-04'))).toMatchObject({ wording: 'Trace “flock”', parentMinutes: copyingVersion(POEM, 1, hand('2023-04')).minutes });
+    expect(copyingVersion(POEM, 4, hand('2017-03')).parentMinutes).toBe(0);
   });
 });
 
@@ -78,8 +99,8 @@ describe('telling back', () => {
     expect(at(4, 5)).toBe(4);
   });
   it('asks a slow hand for fewer sentences and says why', () => {
-    expect(tellingVersion(5, child('2014-05'), DAY).wording).toBe('Write 8–10 sentences, from two sources');
-    const young = tellingVersion(5, child('2020-06'), DAY);
+    expect(tellingVersion(5, hand('2014-05')).wording).toBe('Write 8–10 sentences, from two sources');
+    const young = tellingVersion(5, hand('2020-06'));
     expect(young.wording).toMatch(/^Write \d sentences?, from two sources$/);
     expect(young.note).toContain('Offered:');
     expect(young.minutes - 3).toBeLessThanOrEqual(attentionStretch(6));
@@ -99,9 +120,10 @@ describe('giving out the work', () => {
   it('moves a child for one lesson, and keeps them on the ladder', () => {
     const [lesson] = plan.lessons;
     const [unit] = plan.units;
-    expect(rungFor('copying', plan.children[0], lesson, unit)).toBe(4);
-    expect(rungFor('copying', plan.children[1], { ...lesson, rungMoves: { c2: -4 } }, unit)).toBe(1);
-    expect(versions(plan)(1, copy, 'copying', plan.children[1], lesson, unit).wording).toBe('Trace “flock”');
+    const { rungFor, versionOf } = ladderOf(plan);
+    expect(rungFor({ part: copy, child: plan.children[0], lesson, unit })).toBe(4);
+    expect(rungFor({ part: copy, child: plan.children[1], lesson: { ...lesson, rungMoves: { c2: -4 } }, unit })).toBe(1);
+    expect(versionOf({ part: copy, child: plan.children[1], lesson, unit }, 1).wording).toBe('Trace “flock”');
   });
   it('leaves what was worded by hand', () => {
     const byHand = { ...assignments(plan)[0], wording: 'Tell it to your grandmother', minutes: 7, byHand: true };
@@ -110,7 +132,8 @@ describe('giving out the work', () => {
   it('copies the lesson’s own passage before the unit’s, and its title when there is neither', () => {
     const [unit] = plan.units;
     const bare = { ...unit, passage: '' };
-    expect(versions(plan)(3, copy, 'copying', plan.children[0], aLesson('x', { passage: 'Its own line' }), unit).wording).toContain('“Its own line…”');
-    expect(versions(plan)(3, copy, 'copying', plan.children[0], aLesson('x2', { title: 'Wool on the hoof' }), bare).wording).toContain('“Wool on the hoof…”');
+    const { versionOf } = ladderOf(plan);
+    expect(versionOf({ part: copy, child: plan.children[0], lesson: aLesson('x', { passage: 'Its own line' }), unit }, 3).wording).toContain('“Its own line…”');
+    expect(versionOf({ part: copy, child: plan.children[0], lesson: aLesson('x2', { title: 'Wool on the hoof' }), unit: bare }, 3).wording).toContain('“Wool on the hoof…”');
   });
 });

@@ -4,7 +4,7 @@ import { moveRungFromHere, skipPart } from '../edit/ladder';
 import { perform, type Edit } from '../edit/edit';
 import { redraw } from '../layout/redraw';
 import type { Plan } from '../plan/plan';
-import { lessonLoad, remediesFor, remedyEdit } from './loads';
+import { elderFor, lessonLoad, loadsByDay, loadsByWeek, remediesFor, remedyEdit } from './loads';
 
 const context = { today: '2026-08-31', newId: () => 'new' };
 const POEM = Array.from({ length: 8 }, (_, i) => `Off the hill the grey flock came and stood in line ${i}`).join('\n');
@@ -24,12 +24,35 @@ describe('the load of a lesson', () => {
   });
   it('is mended in ways that are worked out: what is said is what comes of it, and the smallest change that is enough comes first', () => {
     const p = plan();
-    const ways = remediesFor(p, 'l1', 'c1', context);
+    const ways = remediesFor(p, 'l1', { childId: 'c1' }, context);
     expect(ways.length).toBeGreaterThan(1);
-    for (const way of ways) expect(lessonLoad(run(remedyEdit('l1', 'c1', way.remedy), p), 'l1').children.find((c) => c.childId === 'c1')!.minutes).toBe(way.minutes);
-    const { limit } = lessonLoad(p, 'l1').children[0];
-    const enough = ways.filter((w) => w.minutes <= limit);
+    for (const way of ways) expect(lessonLoad(run(remedyEdit('l1', way.remedy), p), 'l1').children.find((c) => c.childId === 'c1')!.minutes).toBe(way.minutes);
+    const enough = ways.filter((w) => !w.over);
     if (enough.length) expect(ways[0].minutes).toBe(Math.max(...enough.map((w) => w.minutes)));
+  });
+  it('for the parent: an elder teaches a younger, what is optional is dropped, a part waits a day; each is what it says', () => {
+    const base = plan(240);
+    const p = redraw({
+      ...base, family: { ...base.family!, leadMinutes: 20 }, children: base.children.map((c, i) => ({ ...c, birthMonth: i ? '2020-03' : '2014-03', rungs: i ? { writing: 1 } : {} })),
+      parts: base.parts.map((x) => (x.id === 'l1-do' ? { ...x, lead: 'leads', optional: true } : x)),
+    }, context).plan;
+    const ways = remediesFor(p, 'l1', 'parent', context);
+    expect(ways.map((w) => w.remedy.does)).toEqual(expect.arrayContaining(['teach', 'drop']));
+    for (const way of ways) expect(lessonLoad(run(remedyEdit('l1', way.remedy), p), 'l1').parent.minutes).toBe(way.minutes);
+    expect(elderFor(p, p.parts.find((x) => x.id === 'l1-copy')!, p.children[1])?.id).toBe('c1');
+    expect(elderFor(p, p.parts.find((x) => x.id === 'l1-copy')!, p.children[0])).toBeUndefined();
+  });
+});
+
+describe('the load of days and weeks', () => {
+  it('counts everything that stands on the day, and a week is its days', () => {
+    const p = plan(200);
+    const days = loadsByDay(p, '2026-08-31', '2026-09-11');
+    expect(days.map((d) => d.date)).toEqual(['2026-08-31', '2026-09-01', '2026-09-02', '2026-09-03', '2026-09-04', '2026-09-07', '2026-09-08', '2026-09-09', '2026-09-10', '2026-09-11']);
+    const all = p.assignments.filter((a) => a.childId === 'c1').reduce((s, a) => s + a.minutes, 0) + 3 * 20;
+    const [first, second] = loadsByWeek(days);
+    expect(first.children[0].minutes + second.children[0].minutes).toBe(all);
+    expect(first).toMatchObject({ date: '2026-08-31', children: [{ limit: 1000 }, { limit: 1000 }], parent: { limit: 5 * 180 } });
   });
 });
 

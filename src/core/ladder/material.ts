@@ -1,6 +1,6 @@
 /** What a lesson gives the ladder to work with: its text, its words, what there is to look things up in, its questions. */
 import { groupBy } from '../plan/lookup';
-import type { Lesson } from '../plan/lesson';
+import type { Lesson, RecallPrompt } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
 
@@ -13,9 +13,10 @@ export interface Material {
   words: string[];
   /** Titles of the books on the lesson, in the order of the plan. */
   sources: string[];
-  /** Prompts for a quiz, in an easy and a hard form. */
-  questions: { easy: string; hard: string }[];
-  topics: number;
+  /** Questions for a quiz, in an easy and a hard form with the answer: what is left for recall, then what the lesson's words mean. */
+  questions: RecallPrompt[];
+  /** Objectives the lesson meets. */
+  objectives: number;
 }
 
 /** The material of each lesson, worked out when it is first asked for. */
@@ -37,7 +38,7 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
       // A word the unit teaches belongs to a lesson that names it; where a lesson names none, all of them will do.
       words: [...(teaches.some((w) => here.includes(w.toLowerCase())) ? teaches.filter((w) => here.includes(w.toLowerCase())) : teaches), ...(own.match(/\p{L}[\p{L}’'-]*/gu) ?? []), ...(passage.match(/\p{L}[\p{L}’'-]*/gu) ?? [])],
       sources: [...new Set((uses.get(lesson.id) ?? []).map((u) => bookOf.get(u.pullId)!))],
-      questions: lesson.recall.filter((r) => r.easy || r.hard), topics: lesson.topics.length,
+      questions: [...lesson.recall.filter((r) => r.easy || r.hard), ...unit.vocabulary.filter((v) => v.meaning && here.includes(v.word.toLowerCase())).map((v) => ({ easy: `What is meant by “${v.word}”?`, hard: `What is meant by “${v.word}”, and what is it for?`, answer: v.meaning }))], objectives: lesson.objectiveIds.length,
     };
     made.set(lesson.id, material);
     return material;

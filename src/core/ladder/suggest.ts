@@ -1,10 +1,11 @@
 /** A rung up or down is suggested from how work went, repeatedly, on the rung a child stands on: with the evidence, and never done by itself. */
 import { shortDate } from '../calendar/dates';
-import { byId, homes } from '../plan/lookup';
+import { assignmentKey, byId, homes } from '../plan/lookup';
 import type { IsoDate, Rung, Skill } from '../plan/measures';
-import type { Plan } from '../plan/plan';
+import type { Mark, Plan } from '../plan/plan';
 import { SKILLS } from '../plan/words';
-import { isLadderKind, KINDS_OF_WORK } from './kinds';
+import { ladderOf } from './assign';
+import { isLadderKind } from './kinds';
 import { rungOf } from './rungs';
 
 export interface Suggestion {
@@ -21,23 +22,42 @@ const LATEST = 6;
 const LEAST = 4;
 const SHARE = 0.75;
 
+/** Work that took so many times its minutes was too hard, so few of them easy, where the parent said nothing else. Own choice. */
+const TOO_LONG = 1.5;
+const SOON_DONE = 0.6;
+
+/** How a piece of work went: as the parent said, else by the minutes it took; undefined where neither is known. */
+function wentBy(mark: Mark, minutes: number | undefined): NonNullable<Mark['felt']> | undefined {
+  if (mark.felt) return mark.felt;
+  if (mark.minutes === null || !minutes) return undefined;
+  return mark.minutes >= TOO_LONG * minutes ? 'hard' : mark.minutes <= SOON_DONE * minutes ? 'easy' : 'right';
+}
+
 /** Suggestions for every child and skill, in the family's order. Only marks made on the rung the child stands on now count. */
 export function suggestions(plan: Plan, today: IsoDate): Suggestion[] {
   const parts = byId(plan.parts);
   const homeOf = homes(plan);
-  return plan.children.flatMap((child) => SKILLS.flatMap((skill): Suggestion[] => {
-    const from = rungOf(child, skill, today);
-    const told = plan.marks.filter((m) => {
-      const part = parts.get(m.partId);
-      return m.childId === child.id && m.felt !== null && m.rung === from && part && isLadderKind(part.kind) && homeOf(part).lesson && KINDS_OF_WORK[part.kind].skill(m.rung) === skill;
-    }).sort((a, b) => (a.date < b.date ? -1 : 1)).slice(-LATEST);
-    if (told.length < LEAST) return [];
-    const count = (felt: 'easy' | 'hard'): number => told.filter((m) => m.felt === felt).length;
-    const [easy, hard] = [count('easy'), count('hard')];
-    const by = easy >= SHARE * told.length && !hard ? 1 : hard >= SHARE * told.length && !easy ? -1 : 0;
-    const to = from + by;
-    if (!by || to < 1 || to > 5) return [];
-    const said = told.filter((m) => m.felt === (by > 0 ? 'easy' : 'hard'));
-    return [{ childId: child.id, skill, from, to: to as Rung, evidence: `${said.length} of the last ${told.length} were ${by > 0 ? 'easy' : 'too hard'}: ${said.map((m) => `${parts.get(m.partId)!.title}, ${shortDate(m.date)}`).join('; ')}` }];
-  }));
+  const { skillFor } = ladderOf(plan);
+  const given = new Map(plan.assignments.map((x) => [assignmentKey(x.partId, x.childId), x.minutes]));
+  return plan.children.flatMap((child) => {
+    const told = plan.marks.filter((m) => m.childId === child.id && m.rung !== null).flatMap((mark) => {
+      const part = parts.get(mark.partId);
+      const { lesson, unit } = part ? homeOf(part) : {};
+      const minutes = given.get(assignmentKey(mark.partId, child.id));
+      const went = wentBy(mark, minutes);
+      if (!part || !lesson || !unit || !isLadderKind(part.kind) || !went) return [];
+      return [{ went, date: mark.date, rung: mark.rung!, skill: skillFor({ part, child, lesson, unit }, mark.rung!), says: `${part.title}, ${shortDate(mark.date)}${mark.felt ? '' : `, ${mark.minutes} min instead of ${minutes}`}` }];
+    }).sort((a, b) => (a.date < b.date ? -1 : 1));
+    return SKILLS.flatMap((skill): Suggestion[] => {
+      const from = rungOf(child, skill, today);
+      const here = told.filter((t) => t.skill === skill && t.rung === from).slice(-LATEST);
+      if (here.length < LEAST) return [];
+      const [easy, hard] = (['easy', 'hard'] as const).map((w) => here.filter((t) => t.went === w).length);
+      const by = easy >= SHARE * here.length && !hard ? 1 : hard >= SHARE * here.length && !easy ? -1 : 0;
+      const to = from + by;
+      if (!by || to < 1 || to > 5) return [];
+      const said = here.filter((t) => t.went === (by > 0 ? 'easy' : 'hard'));
+      return [{ childId: child.id, skill, from, to: to as Rung, evidence: `${said.length} of the last ${here.length} were ${by > 0 ? 'easy' : 'too hard'}: ${said.map((t) => t.says).join('; ')}` }];
+    });
+  });
 }

@@ -1,7 +1,7 @@
 /** Telling back on five rungs: act it, tell one thing, tell it in order, write a paragraph, write from two sources. */
-import type { IsoDate, Rung, Skill } from '../plan/measures';
-import type { Child } from '../plan/plan';
-import type { Version } from './version';
+import type { Rung, Skill } from '../plan/measures';
+import type { Writer } from './handwriting';
+import { plain, type Version } from './version';
 import { offeredSentences } from './written';
 
 /** Minutes to think it over first. */
@@ -24,18 +24,20 @@ export function tellingRung(rungIn: (skill: Skill) => Rung): Rung {
   return Math.max(3, Math.min(speaking, rungIn('writing'))) as Rung;
 }
 
-export function tellingVersion(rung: Rung, child: Child, date: IsoDate): Version {
-  if (rung <= 3) return { rung, ...SPOKEN[rung as 1 | 2 | 3], note: '', produces: '', supplies: rung === 1 ? 'props' : '' };
-  const { most, least } = SENTENCES[rung as 4 | 5];
-  const { sentences, minutes, tooLong } = offeredSentences(most, child, date);
-  const short = sentences < least;
-  const amount = short ? String(sentences) : sentences === least ? `${least}` : `${least}–${sentences}`;
+/** @param sentences so many instead of the rung's own; spoken rungs have none */
+export function tellingVersion(rung: Rung, writer: Writer, sentences: number | null = null): Version {
+  if (rung <= 3) return { ...plain, rung, ...SPOKEN[rung as 1 | 2 | 3], supplies: rung === 1 ? 'props' : '' };
+  const { most, least } = sentences === null ? SENTENCES[rung as 4 | 5] : { most: sentences, least: sentences };
+  const offer = offeredSentences(most, writer);
+  const short = offer.sentences < least;
+  const figure = short ? String(offer.sentences) : offer.sentences === least ? `${least}` : `${least}–${offer.sentences}`;
+  const amount = `${figure} sentence${figure === '1' ? '' : 's'}${rung === 5 ? ', from two sources' : ''}`;
   return {
-    rung,
-    wording: `Write ${amount} sentence${amount === '1' ? '' : 's'}${rung === 5 ? ', from two sources' : ''}`,
-    minutes: minutes + THINKING,
+    ...plain, rung, amount,
+    wording: `Write ${amount}`,
+    minutes: offer.minutes + THINKING,
     parentMinutes: 0,
-    produces: 'a written telling', supplies: '',
-    note: short && tooLong ? `${most} sentences would take ${tooLong.minutes} min of writing, more than the ${tooLong.stretch} min that suit this age. Offered: ${sentences}.` : '',
+    produces: 'a written telling',
+    note: short && offer.tooLong ? `${most} sentences would take ${offer.tooLong.minutes} min of writing, more than the ${offer.tooLong.stretch} min that suit this age. Offered: ${offer.sentences}.` : '',
   };
 }

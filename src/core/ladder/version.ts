@@ -4,6 +4,8 @@ import type { Rung } from '../plan/measures';
 export interface Version {
   rung: Rung;
   wording: string;
+  /** The part of the wording that is counted: “4 labels: wool, vat”. Empty where nothing is. */
+  amount: string;
   minutes: number;
   /** Minutes of it for which the child needs the parent. */
   parentMinutes: number;
@@ -12,4 +14,12 @@ export interface Version {
   /** What there is to show for it afterwards, and what it takes; empty for nothing. */
   produces: string;
   supplies: string;
+  /** Letters the hand copies in it, of which a rate can be measured; 0 where it does not copy. */
+  letters: number;
 }
+
+/** What most versions have nothing to say of. */
+export const plain = { amount: '', note: '', produces: '', supplies: '', letters: 0 };
+
+/** A figure with its noun: `1 word`, `4 words`. */
+export const count = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' : 's'}`;

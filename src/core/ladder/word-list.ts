@@ -6,11 +6,9 @@ import { daleChall } from 'dale-chall';
 import { spache } from 'spache';
 import { syllable } from 'syllable';
 import { tellingWords } from '../books/fit';
-import type { IsoDate, Rung } from '../plan/measures';
-import type { Child } from '../plan/plan';
-import { ageOn, gradeOf } from './age';
-import { attentionStretch, lettersOf, minutesToCopy } from './handwriting';
-import type { Version } from './version';
+import type { Rung } from '../plan/measures';
+import { lettersOf, minutesToCopy, type Writer } from './handwriting';
+import { plain, type Version } from './version';
 
 const FIRST = new Set(spache);
 const FAMILIAR = new Set(daleChall);
@@ -36,7 +34,7 @@ export const LIST_LENGTH: Record<Rung, number> = { 1: 3, 2: 4, 3: 6, 4: 8, 5: 10
  * come before others as hard.
  * @param words the lesson's own, those the unit teaches first
  */
-export function wordsFor(words: readonly string[], rung: Rung): string[] {
+export function wordsFor(words: readonly string[], rung: Rung, most: number = LIST_LENGTH[rung]): string[] {
   const said = new Set(words.map((w) => w.toLowerCase()));
   return [...said]
     // Small words say nothing of a lesson, and a plural beside its singular is no second word.
@@ -44,7 +42,7 @@ export function wordsFor(words: readonly string[], rung: Rung): string[] {
     .map((word, at) => ({ word, at, hard: hardness(word) }))
     .filter((w) => w.hard <= rung)
     .sort((a, b) => b.hard - a.hard || a.at - b.at)
-    .slice(0, LIST_LENGTH[rung])
+    .slice(0, most)
     .map((w) => w.word);
 }
 
@@ -60,21 +58,25 @@ const SIGHT: Partial<Record<Rung, number>> = { 1: 3, 2: 3 };
 /** Minutes to read the list through and use it. Own choice. */
 const READING = 4;
 
-export function wordListVersion(words: readonly string[], text: string, rung: Rung, child: Child, date: IsoDate): Version {
-  const grade = gradeOf(child.birthMonth, date);
-  const stretch = attentionStretch(ageOn(child.birthMonth, date));
-  const asked = wordsFor(words, rung);
-  const writing = (list: readonly string[]): number => (WRITTEN[rung] ? minutesToCopy(lettersOf(list.join('')) * WRITTEN[rung], grade) : 0);
+/** The words a child is given, as many as they can write in one stretch, and the sight words beside a beginner's. */
+export function listFor(words: readonly string[], text: string, rung: Rung, writer: Writer, most: number | null = null): { asked: string[]; list: string[]; beside: string[]; writing: (list: readonly string[]) => number } {
+  const asked = wordsFor(words, rung, most ?? LIST_LENGTH[rung]);
+  const writing = (list: readonly string[]): number => (WRITTEN[rung] ? minutesToCopy(lettersOf(list.join('')) * WRITTEN[rung], writer.rate) : 0);
   let list = asked;
-  while (writing(list) > stretch && list.length > 1) list = list.slice(0, -1);
-  const beside = sightWords(text, SIGHT[rung] ?? 0);
-  const all = [...list, ...beside];
+  while (writing(list) > writer.stretch && list.length > 1) list = list.slice(0, -1);
+  return { asked, list, beside: sightWords(text, SIGHT[rung] ?? 0), writing };
+}
+
+/** @param most so many words instead of the rung's own */
+export function wordListVersion(words: readonly string[], text: string, rung: Rung, writer: Writer, most: number | null = null): Version {
+  const { asked, list, beside, writing } = listFor(words, text, rung, writer, most);
+  const all = [...list, ...beside].join(' · ');
   const minutes = writing(list) + READING;
-  const task = rung === 1 ? 'Find and read' : rung === 2 ? 'Read and write once' : rung === 3 ? 'Learn to spell' : rung === 4 ? 'Spell, and use in a sentence' : 'Spell, and say what each means and where it comes from';
+  const task = { 1: 'Find and read', 2: 'Read and write once', 3: 'Learn to spell', 4: 'Spell, and use in a sentence', 5: 'Spell, and say what each means and where it comes from' }[rung];
   return {
-    rung, minutes, parentMinutes: rung <= 2 ? minutes : 0,
-    wording: all.length ? `${task}: ${all.join(' · ')}` : 'The lesson names no word that suits this rung; choose some from the reading together',
+    ...plain, rung, minutes, parentMinutes: rung <= 2 ? minutes : 0, amount: all,
+    wording: all ? `${task}: ${all}` : 'The lesson names no word that suits this rung; choose some from the reading together',
     produces: rung === 1 ? 'word cards matched' : 'a list in the notebook', supplies: rung <= 2 ? 'word cards' : '',
-    note: list.length < asked.length ? `All ${asked.length} words would take ${writing(asked)} min of writing, more than the ${stretch} min that suit this age. Offered: ${list.length}.` : '',
+    note: list.length < asked.length ? `All ${asked.length} words would take ${writing(asked)} min of writing, more than the ${writer.stretch} min that suit this age. Offered: ${list.length}.` : '',
   };
 }

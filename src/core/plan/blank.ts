@@ -31,11 +31,11 @@ export const blankLesson: Omit<Lesson, 'id' | 'unitId' | 'title'> = {
 
 export const blankPart: Omit<Part, 'id' | 'kind' | 'title' | 'lead'> = {
   lessonId: null, unitId: null, ruleId: null, minutes: null, window: null, directions: '', prediction: '', outdoors: false, indoors: '', supplies: [], preparations: [], needs: [],
-  waitAfterHours: 0, waitLabel: '', childIds: null, optional: false, fixedDate: null, weekday: null, earliest: null, latest: null, seen: [],
+  waitAfterHours: 0, waitLabel: '', childIds: null, optional: false, fixedDate: null, weekday: null, earliest: null, latest: null, seen: [], workId: null, rungMoves: {}, swaps: {}, teaches: null,
 };
 
 export const blankRule: Omit<Rule, 'id' | 'title' | 'kind' | 'rhythm'> = {
   unitId: null, minutes: 15, lead: 'leads', window: null, childIds: null, piece: '', amount: null, amountOf: '', assembly: null, steps: [], first: null, last: null,
 };
 
-export const blankMark: Pick<Mark, 'note' | 'felt' | 'rung'> = { note: '', felt: null, rung: null };
+export const blankMark: Pick<Mark, 'note' | 'felt' | 'rung' | 'minutes' | 'letters'> = { note: '', felt: null, rung: null, minutes: null, letters: null };

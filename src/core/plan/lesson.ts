@@ -1,7 +1,7 @@
 /** The shape of lessons, of parts (what can be placed), and of the rules by which parts come back. */
 import { z } from 'zod';
-import { id, isoDate, longText, minutes, shortText, weekday, windowName } from './measures';
-import { LEADS, PART_KINDS } from './words';
+import { id, isoDate, longText, minutes, rungMoves, shortText, weekday, windowName } from './measures';
+import { LEADS, PART_KINDS, SWAP_KINDS } from './words';
 import { taste } from './unit';
 
 export const partKind = z.enum(PART_KINDS);
@@ -9,8 +9,9 @@ export type PartKind = z.infer<typeof partKind>;
 
 export const topic = z.strictObject({ title: shortText, page: z.int().min(1).max(9999).nullable() });
 
-/** A question for the next lesson's opening, in an easy and a hard form. */
-export const recallPrompt = z.strictObject({ easy: z.string().trim().max(300), hard: z.string().trim().max(300) });
+/** A question for the next lesson's opening and for a quiz, in an easy and a hard form; the answer is kept apart from it. */
+export const recallPrompt = z.strictObject({ easy: z.string().trim().max(300), hard: z.string().trim().max(300), answer: z.string().trim().max(300).default('') });
+export type RecallPrompt = z.infer<typeof recallPrompt>;
 
 export const lesson = z.strictObject({
   id,
@@ -28,7 +29,7 @@ export const lesson = z.strictObject({
   passage: longText,
   recall: z.array(recallPrompt).max(20).default([]),
   /** Rungs up (+) or down (−) for one child in this lesson alone. */
-  rungMoves: z.record(id, z.int().min(-4).max(4)),
+  rungMoves,
 });
 export type Lesson = z.infer<typeof lesson>;
 
@@ -71,6 +72,10 @@ const doing = {
   waitLabel: z.string().trim().max(40),
 };
 
+/** What one child does instead, and why. */
+export const swap = z.strictObject({ kind: z.enum(SWAP_KINDS), why: z.string().trim().min(1, 'say why').max(200) });
+export type Swap = z.infer<typeof swap>;
+
 export const part = z.strictObject({
   id,
   /** The lesson it belongs to; null for a part of the unit or, with no unit either, of the family. */
@@ -89,6 +94,14 @@ export const part = z.strictObject({
   latest: isoDate.nullable().default(null),
   /** Cautions the parent has noted as seen. */
   seen: z.array(z.string().max(40)).max(40).default([]),
+  /** Rungs up (+) or down (−) for one child in this part alone, beside those of the lesson. */
+  rungMoves: rungMoves.default({}),
+  /** Children who do something else instead. */
+  swaps: z.record(id, swap).default({}),
+  /** Of an `own-kind`: the family's kind of work it is of. */
+  workId: id.nullable().default(null),
+  /** Of `teaching`: the part whose work the younger child does with the elder. */
+  teaches: id.nullable().default(null),
 });
 export type Part = z.infer<typeof part>;
 

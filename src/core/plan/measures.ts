@@ -37,5 +37,8 @@ export type Skill = z.infer<typeof skill>;
 export const rung = z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(5)]);
 export type Rung = z.infer<typeof rung>;
 
+/** Rungs up (+) or down (−), by child. */
+export const rungMoves = z.record(id, z.int().min(-4).max(4));
+
 export const hatch = z.enum(HATCHES);
 export type HatchName = z.infer<typeof hatch>;

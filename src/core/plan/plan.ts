@@ -10,6 +10,7 @@ import { card, loan, reading } from './loan';
 import { hatch, id, isoDate, isoMonth, minutes, rung, shortText, skill, windowName } from './measures';
 import { idea, objective, question, unit } from './unit';
 import { ROLES } from './words';
+import { work } from './work';
 import { schoolYear } from './year';
 
 export const family = z.strictObject({
@@ -97,6 +98,9 @@ export const mark = z.strictObject({
   /** How it went for the child, and the rung it was on. */
   felt: z.enum(['easy', 'right', 'hard']).nullable().default(null),
   rung: rung.nullable().default(null),
+  /** Minutes it took, and the letters written in them where it was copying: the measure of a child's own hand. */
+  minutes: minutes.nullable().default(null),
+  letters: z.int().min(0).max(100_000).nullable().default(null),
 });
 export type Mark = z.infer<typeof mark>;
 
@@ -112,6 +116,7 @@ export const plan = z.strictObject({
   parts: z.array(part),
   rules: z.array(rule).default([]),
   outlines: z.array(outline).default([]),
+  works: z.array(work).default([]),
   books: z.array(book),
   pulls: z.array(pull),
   uses: z.array(use),
@@ -124,6 +129,6 @@ export const plan = z.strictObject({
 export type Plan = z.infer<typeof plan>;
 
 export const EMPTY_PLAN: Plan = {
-  family: null, year: null, children: [], units: [], objectives: [], questions: [], ideas: [], lessons: [], parts: [], rules: [], outlines: [], books: [], pulls: [], uses: [], loans: [], readings: [],
+  family: null, year: null, children: [], units: [], objectives: [], questions: [], ideas: [], lessons: [], parts: [], rules: [], outlines: [], works: [], books: [], pulls: [], uses: [], loans: [], readings: [],
   assignments: [], sittings: [], marks: [],
 };

@@ -3,6 +3,11 @@
 export const WINDOWS = ['morning', 'midday', 'afternoon'] as const;
 export const SKILLS = ['reading', 'writing', 'reckoning', 'hands', 'speaking'] as const;
 
+/** Rungs as keys of a record. */
+export const RUNG_KEYS = ['1', '2', '3', '4', '5'] as const;
+export type RungKey = (typeof RUNG_KEYS)[number];
+export const keyOf = (rung: number): RungKey => String(rung) as RungKey;
+
 /** Children are told apart by a hatch; each hatch has its own colour as well. */
 export const HATCHES = ['diagonals', 'bars', 'dots', 'lattice', 'waves', 'bricks', 'chevrons', 'crosses'] as const;
 
@@ -13,20 +18,27 @@ export const HATCHES = ['diagonals', 'bars', 'dots', 'lattice', 'waves', 'bricks
 export const PART_KINDS = [
   'read-aloud', 'own-reading', 'tell-back', 'copying', 'word-list', 'notebook', 'booklet', 'labels', 'memory',
   'activity', 'demonstration', 'experiment', 'observation', 'model', 'craft', 'cooking', 'game', 'walk', 'trip', 'film', 'music',
-  'looking-up', 'talk', 'opening', 'recall', 'practice', 'check', 'quiz', 'project', 'look-back',
+  'looking-up', 'talk', 'opening', 'recall', 'practice', 'check', 'quiz', 'project', 'look-back', 'presentation', 'teaching', 'own-kind',
 ] as const;
 
-/** Kinds of work the ladder has five versions of, a child's own each. */
-export const LADDER_KINDS = ['tell-back', 'copying', 'word-list', 'notebook', 'booklet', 'labels', 'looking-up', 'memory', 'talk', 'quiz', 'demonstration', 'experiment'] as const;
+/** Kinds of work the ladder has five versions of, a child's own each; `own-kind` is a kind the family made. */
+export const LADDER_KINDS = [
+  'tell-back', 'copying', 'word-list', 'notebook', 'booklet', 'labels', 'looking-up', 'memory', 'practice', 'own-reading', 'own-kind',
+  'talk', 'quiz', 'demonstration', 'experiment', 'presentation', 'teaching',
+] as const;
 export type LadderKind = (typeof LADDER_KINDS)[number];
-/** Of those, what everyone does together at the same time, each in a part of their own. */
-export const SHARED_KINDS: readonly string[] = ['talk', 'quiz', 'demonstration', 'experiment'];
+/** Of those, what is done together at the same time, each in a part of their own. */
+export const SHARED_KINDS: readonly string[] = ['talk', 'quiz', 'demonstration', 'experiment', 'presentation', 'teaching'];
+/** What one child can be given instead of another kind: work they do alone. */
+export const SWAP_KINDS = ['tell-back', 'copying', 'word-list', 'notebook', 'booklet', 'labels', 'looking-up', 'memory', 'practice', 'quiz', 'talk'] as const;
 
 /** Kinds whose minutes are worked out when none are given. */
-export const WORKED_OUT_KINDS: readonly string[] = ['read-aloud', 'own-reading', ...LADDER_KINDS.filter((k) => !['talk', 'quiz', 'demonstration', 'experiment', 'looking-up'].includes(k))];
+export const WORKED_OUT_KINDS: readonly string[] = ['read-aloud', 'own-reading', 'tell-back', 'copying', 'word-list', 'notebook', 'booklet', 'labels', 'memory', 'own-kind', 'teaching'];
+/** Of those, what a lesson has once, so that two lessons joined into one keep one of it. */
+export const ONCE_KINDS: readonly string[] = WORKED_OUT_KINDS.filter((k) => k !== 'own-kind' && k !== 'teaching');
 
 /** Work each child does alone, in their own lane of the day. */
-export const OWN_WORK_KINDS: readonly string[] = ['tell-back', 'copying', 'word-list', 'notebook', 'booklet', 'labels', 'memory', 'own-reading', 'practice', 'looking-up'];
+export const OWN_WORK_KINDS: readonly string[] = ['tell-back', 'copying', 'word-list', 'notebook', 'booklet', 'labels', 'memory', 'own-reading', 'practice', 'looking-up', 'own-kind'];
 
 /** What the parent must do. */
 export const LEADS = ['leads', 'near', 'not-needed'] as const;

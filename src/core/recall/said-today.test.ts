@@ -6,7 +6,7 @@ import { saidToday } from './said-today';
 
 const plan = canonical(redraw(aPlan(3, {
   units: [aUnit({ bigIdeas: ['Twist makes strong.', 'Colour is cooked.'], vocabulary: [{ word: 'vat', meaning: '' }, { word: 'weft', meaning: '' }] })],
-  lessons: [aLesson('l1', { recall: [{ easy: 'Which animal?', hard: 'Which breed?' }] }), aLesson('l2'), aLesson('l3')],
+  lessons: [aLesson('l1', { recall: [{ easy: 'Which animal?', hard: 'Which breed?', answer: '' }] }), aLesson('l2'), aLesson('l3')],
 }), { today: '2026-08-31' }).plan);
 const says = saidToday(plan);
 const ofUnit = (kind: 'opening' | 'recall' | 'check' | 'look-back') => aPart('p', 'l1', { lessonId: null, unitId: 'u1', kind });

@@ -1,12 +1,16 @@
 'use server';
 import { z } from 'zod';
-import { moveRung, moveRungFromHere, skipPart, wordByHand, wordByLadder } from '@/core/edit/ladder';
-import { addPart } from '@/core/edit/lessons';
-import { remediesFor, remedyEdit } from '@/core/ladder/loads';
+import { addForChildren, endTeaching, joinLesson, letTeach, moveInPart, moveKindFromHere, moveRung, moveRungFromHere, showBy, skipPart, swapWork, wordByHand, wordByLadder } from '@/core/edit/ladder';
+import { addPart, removePart } from '@/core/edit/lessons';
+import { addWorkPart, keepWork, removeWork } from '@/core/edit/works';
+import { remediesFor, remedyEdit, type Remedy } from '@/core/ladder/loads';
 import { blankPart } from '@/core/plan/blank';
-import { id, minutes } from '@/core/plan/measures';
+import { id, isoDate, minutes, shortText } from '@/core/plan/measures';
+import { lead, swap } from '@/core/plan/lesson';
+import { show } from '@/core/plan/unit';
+import { workFields } from '@/core/plan/work';
 import type { Plan } from '@/core/plan/plan';
-import { LADDER_KINDS, SHARED_KINDS } from '@/core/plan/words';
+import { LADDER_KINDS, WORKED_OUT_KINDS } from '@/core/plan/words';
 import { readDrawn } from '@/data/door';
 import { store } from '@/data/open';
 import { act } from '../frame/act';
@@ -15,12 +19,37 @@ import { KINDS } from '../lessons/part-words';
 import type { Outcome } from '../frame/outcome';
 
 const nameOf = (plan: Plan, childId: string): string => plan.children.find((c) => c.id === childId)?.name ?? 'A child';
+const titleOf = (plan: Plan, partId: string): string => plan.parts.find((p) => p.id === partId)?.title ?? 'a part';
+const rungs = (by: number): string => `${Math.abs(by)} ${Math.abs(by) === 1 ? 'rung' : 'rungs'} ${by > 0 ? 'up' : 'down'}`;
+const by = z.int().min(-4).max(4);
+const step = z.union([z.literal(1), z.literal(-1)]);
+
+export async function moveForPart(base: number, input: unknown): Promise<Outcome> {
+  return act({
+    base, input, shape: z.strictObject({ partId: id, childId: id, by }), edit: (v) => moveInPart(v.partId, v.childId, v.by),
+    label: (v, plan) => (v.by === 0 ? `${nameOf(plan, v.childId)} back on their own rung in “${titleOf(plan, v.partId)}”` : `${nameOf(plan, v.childId)} ${rungs(v.by)} in “${titleOf(plan, v.partId)}”, this lesson`),
+  });
+}
 
 export async function moveForLesson(base: number, input: unknown): Promise<Outcome> {
   return act({
-    base, input, shape: z.strictObject({ lessonId: id, childId: id, by: z.int().min(-4).max(4) }),
-    label: (v, plan) => (v.by === 0 ? `${nameOf(plan, v.childId)} back on their own rung` : `Moved ${nameOf(plan, v.childId)} ${Math.abs(v.by)} ${Math.abs(v.by) === 1 ? 'rung' : 'rungs'} ${v.by > 0 ? 'up' : 'down'} for this lesson`),
+    base, input, shape: z.strictObject({ lessonId: id, childId: id, by }),
+    label: (v, plan) => (v.by === 0 ? `${nameOf(plan, v.childId)} back on their own rung` : `Moved ${nameOf(plan, v.childId)} ${rungs(v.by)} for this lesson`),
     edit: (v) => moveRung(v.lessonId, v.childId, v.by),
+  });
+}
+
+export async function moveKind(base: number, input: unknown): Promise<Outcome> {
+  return act({
+    base, input, shape: z.strictObject({ partId: id, childId: id, step }), edit: (v) => moveKindFromHere(v.partId, v.childId, v.step),
+    label: (v, plan) => `Moved ${nameOf(plan, v.childId)} ${rungs(v.step)} in “${titleOf(plan, v.partId)}” from here on`,
+  });
+}
+
+export async function moveFromHere(base: number, input: unknown): Promise<Outcome> {
+  return act({
+    base, input, shape: z.strictObject({ lessonId: id, childId: id, step }),
+    label: (v, plan) => `Moved ${nameOf(plan, v.childId)} a rung ${v.step > 0 ? 'up' : 'down'} from here on`, edit: (v) => moveRungFromHere(v.lessonId, v.childId, v.step),
   });
 }
 
@@ -35,18 +64,51 @@ export async function unword(base: number, input: unknown): Promise<Outcome> {
   return act({ base, input, shape: z.strictObject({ partId: id, childId: id }), label: (v, plan) => `Gave ${nameOf(plan, v.childId)}’s work back to the ladder`, edit: (v) => wordByLadder(v.partId, v.childId) });
 }
 
-export async function moveFromHere(base: number, input: unknown): Promise<Outcome> {
-  return act({
-    base, input, shape: z.strictObject({ lessonId: id, childId: id, step: z.union([z.literal(1), z.literal(-1)]) }),
-    label: (v, plan) => `Moved ${nameOf(plan, v.childId)} a rung ${v.step > 0 ? 'up' : 'down'} from here on`, edit: (v) => moveRungFromHere(v.lessonId, v.childId, v.step),
-  });
-}
-
 export async function skip(base: number, input: unknown): Promise<Outcome> {
   return act({
     base, input, shape: z.strictObject({ partId: id, childId: id }), edit: (v) => skipPart(v.partId, v.childId),
-    label: (v, plan) => `${nameOf(plan, v.childId)}: “${plan.parts.find((p) => p.id === v.partId)?.title ?? 'a part'}” left out or taken up again`,
+    label: (v, plan) => `${nameOf(plan, v.childId)}: “${titleOf(plan, v.partId)}” left out or taken up again`,
   });
+}
+
+export async function sitOut(base: number, input: unknown): Promise<Outcome> {
+  return act({
+    base, input, shape: z.strictObject({ lessonId: id, childId: id, joins: z.boolean() }), edit: (v) => joinLesson(v.lessonId, v.childId, v.joins),
+    label: (v, plan) => `${nameOf(plan, v.childId)} ${v.joins ? 'joins the lesson again' : 'sits this lesson out'}`,
+  });
+}
+
+export async function swapFor(base: number, input: unknown): Promise<Outcome> {
+  return act({
+    base, input, shape: z.strictObject({ partId: id, childId: id, kind: swap.shape.kind, why: swap.shape.why }), edit: (v) => swapWork(v.partId, v.childId, { kind: v.kind, why: v.why }),
+    label: (v, plan) => `${nameOf(plan, v.childId)} does something else instead of “${titleOf(plan, v.partId)}”`,
+  });
+}
+
+export async function unswap(base: number, input: unknown): Promise<Outcome> {
+  return act({ base, input, shape: z.strictObject({ partId: id, childId: id }), edit: (v) => swapWork(v.partId, v.childId, null), label: (v, plan) => `${nameOf(plan, v.childId)} does “${titleOf(plan, v.partId)}” like the others again` });
+}
+
+export async function addForOne(base: number, input: unknown): Promise<Outcome> {
+  return act({
+    base, input, shape: z.strictObject({ lessonId: id, childId: id, title: shortText, minutes: minutes.min(1, 'Say how many minutes.'), lead }), edit: (v) => addForChildren(v.lessonId, [v.childId], v),
+    label: (v, plan) => `Added for ${nameOf(plan, v.childId)}: “${v.title.slice(0, 60)}”`,
+  });
+}
+
+export async function teach(base: number, input: unknown): Promise<Outcome> {
+  return act({
+    base, input, shape: z.strictObject({ partId: id, youngerId: id, elderId: id }), edit: (v) => letTeach(v.partId, v.youngerId, v.elderId),
+    label: (v, plan) => `${nameOf(plan, v.elderId)} teaches ${nameOf(plan, v.youngerId)} “${titleOf(plan, v.partId)}”`,
+  });
+}
+
+export async function unteach(base: number, partId: string): Promise<Outcome> {
+  return act({ base, input: partId, shape: id, edit: endTeaching, label: (v, plan) => `Ended: ${titleOf(plan, v)}` });
+}
+
+export async function setShow(base: number, input: unknown): Promise<Outcome> {
+  return act({ base, input, shape: z.strictObject({ unitId: id, childId: id, show }), edit: (v) => showBy(v.unitId, v.childId, v.show), label: (v, plan) => `${nameOf(plan, v.childId)} shows what they know by: ${v.show}` });
 }
 
 /** Adds a kind of work to a lesson, for every child of the unit. */
@@ -54,20 +116,41 @@ export async function addWork(base: number, lessonId: string, kind: unknown): Pr
   return act({
     base, input: kind, shape: z.enum(LADDER_KINDS), label: (v) => `Added ${KINDS.find((k) => k.value === v)!.name} to the lesson`,
     edit: (v) => {
-      const { title, name, lead } = KINDS.find((k) => k.value === v)!;
-      return addPart(lessonId, { ...blankPart, kind: v, title: title || name[0].toUpperCase() + name.slice(1), lead, minutes: SHARED_KINDS.includes(v) || v === 'looking-up' ? 20 : null });
+      const { title, name, lead: leads } = KINDS.find((k) => k.value === v)!;
+      return addPart(lessonId, { ...blankPart, kind: v, title: title || name[0].toUpperCase() + name.slice(1), lead: leads, minutes: WORKED_OUT_KINDS.includes(v) ? null : 20 });
     },
   });
 }
 
-const remedyShape = z.discriminatedUnion('does', [z.strictObject({ does: z.literal('rung'), by: z.int().min(-8).max(8) }), z.strictObject({ does: z.literal('skip'), partId: id })]);
-
-/** What would make a child's share of a lesson less, each way worked out; nothing is stored. */
-export async function loadRemedies(lessonId: string, childId: string): Promise<{ remedy: z.infer<typeof remedyShape>; says: string }[]> {
-  let n = 0;
-  return remediesFor(readDrawn(store()).plan, lessonId, childId, { today: today(), newId: () => `tried${++n}` }).slice(0, 5).map(({ remedy, says }) => ({ remedy, says }));
+export async function addOwnKind(base: number, lessonId: string, workId: string): Promise<Outcome> {
+  return act({ base, input: { lessonId, workId }, shape: z.strictObject({ lessonId: id, workId: id }), edit: (v) => addWorkPart(v.lessonId, v.workId), label: (v, plan) => `Added “${plan.works.find((w) => w.id === v.workId)?.title}” to the lesson` });
 }
 
-export async function mendLoad(base: number, lessonId: string, childId: string, input: unknown): Promise<Outcome> {
-  return act({ base, input, shape: remedyShape, label: (_, plan) => `Made ${nameOf(plan, childId)}’s share of the lesson less`, edit: (v) => remedyEdit(lessonId, childId, v.does === 'rung' ? { ...v, by: Math.max(-4, Math.min(4, v.by)) } : v) });
+export async function takeOff(base: number, partId: string): Promise<Outcome> {
+  return act({ base, input: partId, shape: id, edit: removePart, label: (v, plan) => `Took “${titleOf(plan, v)}” off the lesson` });
+}
+
+export async function saveWork(base: number, workId: string | null, input: unknown): Promise<Outcome> {
+  return act({ base, input, shape: workFields, edit: (v) => keepWork(workId, v), label: (v) => `Kept the versions of “${v.title}”` });
+}
+
+export async function dropWork(base: number, workId: string): Promise<Outcome> {
+  return act({ base, input: workId, shape: id, edit: removeWork, label: (v, plan) => `Took back “${plan.works.find((w) => w.id === v)?.title}”` });
+}
+
+const remedyShape = z.discriminatedUnion('does', [
+  z.strictObject({ does: z.literal('rung'), childId: id, by: z.int().min(-8).max(8) }), z.strictObject({ does: z.literal('skip'), childId: id, partId: id }), z.strictObject({ does: z.literal('teach'), partId: id, youngerId: id, elderId: id }),
+  z.strictObject({ does: z.literal('later'), partId: id, date: isoDate }), z.strictObject({ does: z.literal('drop'), partId: id }),
+]);
+
+const MOST_WAYS = 5;
+
+/** What would make somebody's share of a lesson less, each way worked out; nothing is stored. Null: the parent's. */
+export async function loadRemedies(lessonId: string, childId: string | null): Promise<{ remedy: Remedy; says: string }[]> {
+  let n = 0;
+  return remediesFor(readDrawn(store()).plan, lessonId, childId === null ? 'parent' : { childId }, { today: today(), newId: () => `tried${++n}` }).slice(0, MOST_WAYS).map(({ remedy, says }) => ({ remedy, says }));
+}
+
+export async function mendLoad(base: number, lessonId: string, input: unknown): Promise<Outcome> {
+  return act({ base, input, shape: remedyShape, label: () => 'Made a share of the lesson less', edit: (v) => remedyEdit(lessonId, v) });
 }

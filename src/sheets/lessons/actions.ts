@@ -23,7 +23,7 @@ const contentsLine = z.strictObject({
 });
 const by = z.int().min(-1000).max(1000);
 const ids = z.array(id).min(1).max(1000);
-const partFields = part.omit({ id: true, lessonId: true, unitId: true, ruleId: true, seen: true });
+const partFields = part.omit({ id: true, lessonId: true, unitId: true, ruleId: true, seen: true, workId: true, rungMoves: true, swaps: true, teaches: true });
 const count = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' : 's'}`;
 const lessonName = (plan: Plan, lessonId: string): string => `“${plan.lessons.find((l) => l.id === lessonId)?.title ?? 'a lesson'}”`;
 const partName = (plan: Plan, partId: string): string => `“${plan.parts.find((p) => p.id === partId)?.title ?? 'a part'}”`;

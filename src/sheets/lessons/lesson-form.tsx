@@ -4,6 +4,7 @@ import type { Objective } from '@/core/plan/unit';
 import { Button } from '@/kit/button';
 import { Dialog } from '@/kit/dialog';
 import { Checkbox, FieldStack, Several, TextField } from '@/kit/field';
+import type { RecallPrompt } from '@/core/plan/lesson';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { changeLesson } from './actions';
@@ -17,14 +18,14 @@ function readTopics(text: string): { title: string; page: number | null }[] {
     return paged && Number(paged[2]) ? { title: paged[1].slice(0, 200), page: Number(paged[2]) } : { title: line.slice(0, 200), page: null };
   });
 }
-/** “easy form / hard form” */
-const readRecall = (text: string): { easy: string; hard: string }[] => text.split('\n').map((l) => l.trim()).filter(Boolean).map((l) => { const [easy, hard = ''] = l.split(/\s+\/\s+/u); return { easy: easy.slice(0, 300), hard: hard.slice(0, 300) }; });
+/** “easy form / hard form / answer” */
+const readRecall = (text: string): RecallPrompt[] => text.split('\n').map((l) => l.trim()).filter(Boolean).map((l) => { const [easy, hard = '', answer = ''] = l.split(/\s*\/\s+/u).map((x) => x.slice(0, 300)); return { easy, hard, answer }; });
 
 export function LessonForm({ lesson, objectives, onClose }: { lesson: LessonView; objectives: Objective[]; onClose: () => void }) {
   const { act } = useAct();
   const form = useForm({
     title: lesson.title, objective: lesson.objective, objectiveIds: lesson.objectiveIds, passage: lesson.passage, topics: lesson.topics.map(topicText).join('\n'),
-    recall: lesson.recall.map((r) => [r.easy, r.hard].filter(Boolean).join(' / ')).join('\n'),
+    recall: lesson.recall.map((r) => (r.answer ? [r.easy, r.hard, r.answer] : [r.easy, r.hard].filter(Boolean)).join(' / ')).join('\n'),
   });
   const { value, set, error } = form;
   const save = (): void => act((base) => changeLesson(base, lesson.id, { ...value, topics: readTopics(value.topics), recall: readRecall(value.recall) }), { faults: form.takeFaults, then: onClose });
@@ -41,7 +42,7 @@ export function LessonForm({ lesson, objectives, onClose }: { lesson: LessonView
             </Several>
           ) : null}
           <TextField label="Topics" help="One to a line; a page may stand at the end: Mordants, p. 33." rows={3} value={value.topics} onChange={(v) => set('topics', v)} error={error('topics')} />
-          <TextField label="Left for recall" help="One question to a line; after a slash its harder form: What dyes red? / Why does alum hold the colour?" rows={3} value={value.recall} onChange={(v) => set('recall', v)} error={error('recall')} />
+          <TextField label="Left for recall" help="One question to a line; after a slash its harder form, after another the answer: What dyes red? / Why does alum hold it? / Madder; it ties dye to wool." rows={3} value={value.recall} onChange={(v) => set('recall', v)} error={error('recall')} />
           <TextField label="Passage to copy" help={value.passage.trim() ? undefined : `Empty: copied from “${lesson.copiesFrom.split('\n')[0]}…”`} rows={5} value={value.passage} onChange={(v) => set('passage', v)} error={error('passage')} />
           <button type="submit" hidden />
         </FieldStack>

@@ -28,10 +28,13 @@ export const KINDS: readonly { value: PartKind; name: string; title: string; lea
   { value: 'memory', name: 'learning by heart', title: 'By heart', lead: 'not-needed' },
   { value: 'opening', name: 'opening the week', title: 'The week opens', lead: 'leads' },
   { value: 'recall', name: 'recall', title: 'Recall', lead: 'leads' },
-  { value: 'practice', name: 'daily practice', title: '', lead: 'not-needed' },
+  { value: 'practice', name: 'daily practice', title: 'Practice', lead: 'not-needed' },
   { value: 'check', name: 'a word check', title: 'Word check', lead: 'leads' },
   { value: 'quiz', name: 'a quiz', title: 'Quiz', lead: 'leads' },
   { value: 'project', name: 'a piece of a project', title: '', lead: 'near' },
+  { value: 'presentation', name: 'an evening for guests', title: 'Presentation evening', lead: 'leads' },
+  { value: 'teaching', name: 'teaching one another', title: 'Teach one another', lead: 'not-needed' },
+  { value: 'own-kind', name: 'something of their own', title: '', lead: 'not-needed' },
   { value: 'look-back', name: 'a close', title: 'Close the lesson', lead: 'leads' },
 ];
 

@@ -1,28 +1,29 @@
-import { assignments } from '@/core/ladder/assign';
-import { checklistFor } from '@/core/ladder/checklist';
-import { copyText } from '@/core/ladder/copying';
+import { assignments, ladderOf } from '@/core/ladder/assign';
+import { checklistFor, type Checklist } from '@/core/ladder/checklist';
 import { isLadderKind } from '@/core/ladder/kinds';
+import { paperFor, type Paper } from '@/core/ladder/paper';
 import { materialOf } from '@/core/ladder/material';
-import { wordsFor } from '@/core/ladder/word-list';
+import { partMinutes } from '@/core/layout/input';
 import { assignmentKey, childrenOf, lessonsOf } from '@/core/plan/lookup';
-import { SHARED_KINDS, type LadderKind } from '@/core/plan/words';
+import type { RecallPrompt } from '@/core/plan/lesson';
 import type { HatchName } from '@/kit/hatch';
 import { load, param, type SearchParams } from '../frame/load';
 
-/** One sheet of paper for one child, in the order of use. */
-export interface PaperPage {
+export interface PaperPage extends Paper {
   key: string;
-  child: { id: string; name: string; hatch: HatchName };
+  /** Null: the parent's. */
+  child: { id: string; name: string; hatch: HatchName } | null;
   title: string;
   wording: string;
-  /** Lines to copy, each with room under it; `trace` repeats them to be traced. */
-  copy?: { lines: string[]; trace: boolean };
-  cards?: string[];
-  /** Boxes to draw in and ruled lines to write on. */
-  draw?: boolean;
-  ruled?: number;
-  check?: { words: { word: string; meaning: string }[]; able: string[] };
+  /** A child's page of the lesson: what they do, in its order. */
+  tasks?: { title: string; wording: string; minutes: number; supplies: string }[];
+  check?: Checklist;
+  /** Questions with their answers, kept apart from the children's pages. */
+  answers?: RecallPrompt[];
 }
+
+export const SIZES = ['A4', 'letter'] as const;
+export type Size = (typeof SIZES)[number];
 
 export interface PaperView {
   unitId?: string;
@@ -30,43 +31,52 @@ export interface PaperView {
   lessonId?: string;
   what: string;
   back: string;
-  children: { id: string; name: string; chosen: boolean }[];
+  size: Size;
+  children: { id: string; name: string; chosen: boolean; pages: number }[];
   pages: PaperPage[];
 }
 
-/** Kinds that need no paper: they are said or done. */
-const SPOKEN: readonly LadderKind[] = ['memory', 'looking-up'];
-
 export async function loadPaper(params: SearchParams): Promise<PaperView> {
   const { plan, unit } = await load(params);
-  if (!unit) return { unitTitle: '', what: '', back: '/ladder', children: [], pages: [] };
+  const asks = await param(params, 'size');
+  const size = SIZES.find((s) => s === asks) ?? 'A4';
+  if (!unit) return { unitTitle: '', what: '', back: '/ladder', size, children: [], pages: [] };
   const lessons = lessonsOf(plan, unit.id);
   const asked = await param(params, 'lesson');
   const wanted = (await param(params, 'children'))?.split(' ').filter(Boolean);
   const lesson = lessons.find((l) => l.id === asked);
-  const children = plan.children.filter((c) => unit.childIds.includes(c.id));
-  const chosen = children.filter((c) => !wanted || wanted.includes(c.id));
-  const material = materialOf(plan);
+  const inUnit = plan.children.filter((c) => unit.childIds.includes(c.id));
+  const ladder = ladderOf(plan);
   const given = new Map(assignments(plan).map((a) => [assignmentKey(a.partId, a.childId), a]));
-  const pages = chosen.flatMap(({ id, name, hatch, ...rest }): PaperPage[] => {
+  const minutes = partMinutes(plan);
+  const parts = plan.parts.filter((p) => lesson && p.lessonId === lesson.id);
+
+  const pagesOf = (whole: (typeof inUnit)[number]): PaperPage[] => {
+    const { id, name, hatch } = whole;
     const child = { id, name, hatch };
-    const whole = { id, name, hatch, ...rest };
     if (!lesson) return [{ key: `${id} checklist`, child, title: unit.title, wording: 'What to know and be able to do', check: checklistFor(plan, unit, whole, unit.starts) }];
-    const m = material(lesson, unit);
-    return plan.parts.filter((p) => p.lessonId === lesson.id).flatMap((part): PaperPage[] => {
-      const { kind } = part;
-      if (!isLadderKind(kind) || SHARED_KINDS.includes(kind) || SPOKEN.includes(kind) || !childrenOf(part, unit, plan.children).some((c) => c.id === id)) return [];
-      const a = given.get(assignmentKey(part.id, id))!;
-      const page = { key: `${part.id} ${id}`, child, title: part.title, wording: a.wording };
-      if (kind === 'copying' && !a.byHand) return [{ ...page, copy: { lines: copyText(m.passage, a.rung, whole, unit.starts).text.split('\n').filter((l) => l.trim()), trace: a.rung === 1 } }];
-      if (kind === 'word-list' && a.rung <= 2 && !a.byHand) return [{ ...page, cards: (a.wording.split(': ')[1] ?? '').split(' · ') }];
-      if (kind === 'labels' && a.rung <= 2 && !a.byHand) return [{ ...page, draw: true, cards: wordsFor(m.words, 2).slice(0, 3) }];
-      if (kind === 'tell-back' && a.rung <= 3) return [];
-      return [{ ...page, draw: kind === 'notebook' || kind === 'labels', ruled: kind === 'booklet' || (kind === 'notebook' && a.rung === 1) ? 0 : kind === 'notebook' ? 8 : 16 }];
+    const his = parts.filter((p) => childrenOf(p, unit, plan.children).some((c) => c.id === id));
+    if (!his.length) return [];
+    const tasks = his.map((p) => {
+      const a = isLadderKind(p.kind) ? given.get(assignmentKey(p.id, id)) : undefined;
+      return { title: p.title, wording: a?.wording ?? p.prediction, minutes: minutes(p, unit).minutes[id], supplies: a?.supplies ?? '' };
     });
-  });
+    return [
+      { key: `${id} lesson`, child, title: lesson.title, wording: '', tasks },
+      ...his.flatMap((part): PaperPage[] => {
+        const a = given.get(assignmentKey(part.id, id));
+        const on = a && isLadderKind(part.kind) ? paperFor(ladder, { part, child: whole, lesson, unit }, a) : undefined;
+        return on ? [{ key: `${part.id} ${id}`, child, title: part.title, wording: on.questions ? '' : a!.wording, ...on }] : [];
+      }),
+    ];
+  };
+
+  const all = inUnit.map((c) => ({ child: c, chosen: !wanted || wanted.includes(c.id), pages: pagesOf(c) }));
+  const pages = all.filter((c) => c.chosen).flatMap((c) => c.pages);
+  const answers = lesson && pages.some((p) => p.questions) ? materialOf(plan)(lesson, unit).questions : [];
   return {
-    unitId: unit.id, unitTitle: unit.title, lessonId: lesson?.id, what: lesson ? `Lesson ${lesson.number}, ${lesson.title}` : 'Checklists', back: `/ladder?unit=${unit.id}${lesson ? `&lesson=${lesson.id}` : ''}`,
-    children: children.map((c) => ({ id: c.id, name: c.name, chosen: chosen.includes(c) })), pages,
+    unitId: unit.id, unitTitle: unit.title, lessonId: lesson?.id, what: lesson ? `Lesson ${lesson.number}, ${lesson.title}` : 'Checklists', back: `/ladder?unit=${unit.id}${lesson ? `&lesson=${lesson.id}` : ''}`, size,
+    children: all.map(({ child, chosen, pages: own }) => ({ id: child.id, name: child.name, chosen, pages: own.length })),
+    pages: answers.length ? [...pages, { key: 'answers', child: null, title: 'Answers to the quiz', wording: 'Keep it apart from the children’s folders.', answers }] : pages,
   };
 }

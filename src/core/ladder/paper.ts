@@ -1,0 +1,55 @@
+/** The paper a piece of work takes: what is on the page for one child. Work that is said or done takes none. */
+import type { Assignment } from '../plan/plan';
+import { SHARED_KINDS } from '../plan/words';
+import type { Ladder, Piece } from './assign';
+import { copyText } from './copying';
+import { labelsFor } from './shown';
+import { questionsFor } from './together';
+import { listFor } from './word-list';
+import { flapsIn } from './written';
+
+export interface Paper {
+  /** Lines to copy, each with room under it; `trace` repeats them to be traced. */
+  copy?: { lines: string[]; trace: boolean };
+  /** Cards to cut out. */
+  cards?: string[];
+  /** Words to learn, with room to write each of them so many times. */
+  words?: { word: string; times: number }[];
+  /** Flaps of a booklet, to be cut and folded; `ruled` lines are under each. */
+  flaps?: { count: number; ruled: number };
+  questions?: string[];
+  /** A frame to draw in; names to be put beside it. */
+  draw?: boolean;
+  labels?: string[];
+  /** Ruled lines to write on; `source` leaves room for the title and the page. */
+  ruled?: number;
+  source?: boolean;
+}
+
+const LINES = { page: 16, beside: 8, note: 10 };
+
+/** Undefined where the work needs no paper. Work worded by hand gets lines: what it needs is not known. */
+export function paperFor(ladder: Ladder, piece: Piece, given: Pick<Assignment, 'rung' | 'byHand' | 'wording'>): Paper | undefined {
+  const kind = ladder.kindFor(piece);
+  const { rung } = given;
+  if (piece.part.kind !== 'quiz' && SHARED_KINDS.includes(piece.part.kind)) return undefined;
+  const { material, writer, amount } = ladder.askedFor(piece, rung);
+  if (given.byHand && kind !== 'memory') return { ruled: LINES.page };
+  switch (kind) {
+    case 'copying': return { copy: { lines: copyText(material.passage, rung, writer, amount).text.split('\n').filter((l) => l.trim()), trace: rung === 1 } };
+    case 'word-list': {
+      const { list, beside } = listFor(material.words, `${material.text}\n${material.passage}`, rung, writer, amount);
+      return rung <= 2 ? { cards: [...list, ...beside] } : { words: list.map((word) => ({ word, times: 2 })), ruled: rung >= 4 ? LINES.beside : 0 };
+    }
+    case 'labels': {
+      const labels = labelsFor(material, rung, amount);
+      return rung <= 2 ? { draw: true, cards: labels } : { draw: true, labels: rung === 3 ? labels : labels.map(() => '') };
+    }
+    case 'notebook': return { draw: true, ruled: rung === 1 ? 0 : LINES.beside };
+    case 'booklet': return { flaps: { count: Math.max(1, flapsIn(given.wording)), ruled: rung <= 1 ? 0 : rung === 2 ? 1 : 4 } };
+    case 'tell-back': return rung >= 4 ? { ruled: LINES.page } : undefined;
+    case 'looking-up': return rung >= 4 ? { source: true, ruled: LINES.note } : undefined;
+    case 'quiz': return { questions: questionsFor(material, rung, amount) };
+    default: return undefined;
+  }
+}

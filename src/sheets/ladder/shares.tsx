@@ -1,0 +1,100 @@
+'use client';
+/** What the lesson asks of everybody: who has too much and what would mend it, who waits for whom, who is done early. */
+import dynamic from 'next/dynamic';
+import { useEffect, useState } from 'react';
+import styled from 'styled-components';
+import { lengthText } from '@/core/calendar/dates';
+import { PlainButton } from '@/kit/button';
+import { Fold } from '@/kit/fold';
+import { Hatch } from '@/kit/hatch';
+import { Caution, Heading, Quiet } from '@/kit/text';
+import { colour } from '@/kit/tokens';
+import { useAct } from '../frame/use-act';
+import { addForOne, loadRemedies, mendLoad } from './actions';
+import type { LadderView } from './load';
+
+const LoadChart = dynamic(() => import('./load-chart').then((m) => m.LoadChart), { ssr: false, loading: () => <Quiet>Drawing…</Quiet> });
+
+/** Keys that take a way to mend, in the order in which the ways stand. */
+const WAY_KEYS = 'abcdefghij';
+const TYPING = 'input, textarea, [role=dialog], [role=alertdialog], [role=menu], [role=listbox]';
+
+interface Over {
+  childId: string | null;
+  name: string;
+  minutes: number;
+  limit: number;
+}
+
+type Ways = Awaited<ReturnType<typeof loadRemedies>>;
+
+export function Shares({ view, lessonId }: { view: LadderView; lessonId: string }) {
+  const { act } = useAct();
+  const over: Over[] = [...view.loads.filter((l) => l.minutes > l.limit), ...(view.parent.minutes > view.parent.limit ? [{ childId: null, name: 'You', ...view.parent }] : [])];
+  const asked = JSON.stringify([view.info.revision, lessonId, over.map((o) => o.childId)]);
+  const [found, set] = useState<{ asked: string; ways: Ways[] }>();
+  useEffect(() => {
+    let late = false;
+    const [, lesson, whose] = JSON.parse(asked) as [number, string, (string | null)[]];
+    void Promise.all(whose.map((childId) => loadRemedies(lesson, childId))).then((ways) => { if (!late) set({ asked, ways }); }, () => undefined);
+    return () => { late = true; };
+  }, [asked]);
+  const ways = found?.asked === asked ? found.ways : undefined;
+  const numbered = (ways ?? []).flatMap((list, o) => list.map((way) => ({ way, o }))).map((w, i) => ({ ...w, key: WAY_KEYS[i] as string | undefined }));
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent): void => {
+      if (e.ctrlKey || e.metaKey || e.altKey || e.defaultPrevented || (e.target instanceof Element && e.target.closest(TYPING))) return;
+      const way = numbered.find((w) => w.key === e.key)?.way;
+      if (way) act((base) => mendLoad(base, lessonId, way.remedy));
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  });
+  return (
+    <Under>
+      {over.map((o, i) => (
+        <Mend key={o.name} aria-label={`${o.name} ${o.childId ? 'has' : 'have'} too much`}>
+          <Caution>{o.name}: {o.minutes} min in this lesson, and can take {o.limit}.</Caution>
+          {ways
+            ? numbered.filter((w) => w.o === i).map(({ way, key }) => <PlainButton key={way.says} onPress={() => act((base) => mendLoad(base, lessonId, way.remedy))}>{key ? <kbd>{key}</kbd> : null} {way.says}</PlainButton>)
+            : <Quiet>Working out what would mend it…</Quiet>}
+          {ways && !ways[i]?.length ? <Quiet>Nothing small would mend it. Split the lesson, or leave a part out for everyone.</Quiet> : null}
+        </Mend>
+      ))}
+      {view.waits.length ? <section aria-label="Who waits for whom"><Heading>Waiting for you</Heading>{view.waits.map((w) => <p key={w.says}>{w.says}</p>)}</section> : null}
+      {view.early.length ? (
+        <section aria-label="Done early">
+          <Heading>Done early</Heading>
+          {view.early.map((e) => (
+            <Early key={e.child.id}>
+              <span><Hatch name={e.child.hatch} /> <b>{e.child.name}</b></span>
+              <div>
+                <p>{e.minutes ? `${lengthText(e.minutes)} of work; the others are at it ${lengthText(e.idle)} longer.` : `Takes no part: kept busy and safe for ${lengthText(e.idle)}, a few minutes at a time.`}</p>
+                <ul>{e.fillers.map((f) => <li key={f.text}>{e.inUnit ? <PlainButton onPress={() => act((base) => addForOne(base, { lessonId, childId: e.child.id, title: f.text, minutes: f.minutes, lead: 'not-needed' }))}>{f.text}, {f.minutes} min</PlainButton> : <>{f.text}, {f.minutes} min</>}</li>)}</ul>
+                {e.care.map((c) => <Caution key={c}>{c}</Caution>)}
+              </div>
+            </Early>
+          ))}
+        </section>
+      ) : null}
+      {view.days.length > 1 ? <OverUnit view={view} /> : null}
+    </Under>
+  );
+}
+
+/** Everybody's minutes over the unit: a picture of the days, and the weeks in figures. */
+function OverUnit({ view }: { view: LadderView }) {
+  const full = view.days.filter((d) => d.children.some((c) => c.minutes > c.limit) || d.parent.minutes > d.parent.limit).length;
+  return (
+    <Fold title="Minutes over the unit" says={full ? `${full} ${full === 1 ? 'day' : 'days'} over what somebody can take` : `${view.days.length} school days, none over what anybody can take`}>
+      <LoadChart days={view.days} weeks={view.weeks} everyone={view.everyone} />
+    </Fold>
+  );
+}
+
+const Under = styled.div`display: grid; gap: 18px; margin-top: 4px;`;
+const Mend = styled.section`padding: 8px 0; border-top: 1px solid ${colour.rule}; display: flex; flex-wrap: wrap; gap: 6px 18px; align-items: baseline; & > :first-child { flex-basis: 100%; } kbd { font: inherit; font-weight: 700; border: 1px solid ${colour.ink}; padding: 0 5px; margin-right: 3px; display: inline-block; }`;
+const Early = styled.div`
+  display: grid; grid-template-columns: 120px 1fr; gap: 4px 10px; padding: 8px 0; border-bottom: 1px solid ${colour.rule}; & > span { display: flex; gap: 6px; align-items: center; align-self: start; }
+  ul { display: flex; flex-wrap: wrap; gap: 2px 18px; font-size: 13px; }
+`;
