@@ -14,7 +14,7 @@ import { addRule, keepOutline, type RuleFields } from '@/core/edit/rules';
 import { perform, type Edit } from '@/core/edit/edit';
 import { addChild, setFamily, setRung } from '@/core/edit/family';
 import { dropInIllness, setYear } from '@/core/edit/year';
-import { moveRung } from '@/core/edit/ladder';
+import { moveInPart, moveRung } from '@/core/edit/ladder';
 import { addPart, addUnitPart, editLesson, setOptional, type PartFields } from '@/core/edit/lessons';
 import { markDone, noteFelt } from '@/core/edit/today';
 import { addContents, addUnit, editUnit, type UnitFields } from '@/core/edit/units';
@@ -147,6 +147,8 @@ export function demoPlan(): Plan {
   edit(suitIdea(idea('How knots'), ['Ottilie', 'Bram'].map(child)));
   edit(keepOutline(plan.parts.find((p) => p.title === 'Felt balls')!.id, 'art'));
   edit(moveRung(lesson(FLEECE, 8), child('Bram'), 1));
+  // He keeps the clock at the dye pot.
+  edit(moveInPart(plan.parts.find((p) => p.lessonId === lesson(FLEECE, 8) && p.title === 'Dye pot')!.id, child('Bram'), -2));
 
   // The library card, what is out on it, one thing that comes late, and what Bram was timed at.
   edit(setCard({ loans: 12, weeks: 3, renewals: 1, days: [2, 6] }));

@@ -88,12 +88,12 @@ export const skipPart = (partId: string, childId: string): Edit => (plan) => {
   return 'refused' in next ? next : { plan: { ...plan, parts: withChanged(plan.parts, partId, next) } };
 };
 
-/** One child sits a whole lesson out, or joins it again in all that is for everyone. What only they do is left as it is. */
+/** One child sits a whole lesson out, or joins it again in all that is for everyone. What only they do, and what comes back by itself, is left as it is. */
 export const joinLesson = (lessonId: string, childId: string, joins: boolean): Edit => (plan) => {
   const lesson = plan.lessons.find((l) => l.id === lessonId);
   const unit = lesson && plan.units.find((u) => u.id === lesson.unitId);
   if (!unit?.childIds.includes(childId)) return { refused: GONE };
-  const parts = plan.parts.map((p) => (p.lessonId === lessonId && p.kind !== 'teaching' ? withChild(plan, p, unit, childId, joins) : p)).map((p, i) => ('refused' in p ? plan.parts[i] : p));
+  const parts = plan.parts.map((p) => (p.lessonId === lessonId && p.ruleId === null && p.kind !== 'teaching' ? withChild(plan, p, unit, childId, joins) : p)).map((p, i) => ('refused' in p ? plan.parts[i] : p));
   return { plan: { ...plan, parts } };
 };
 

@@ -20,7 +20,7 @@ export function labelsVersion(material: Material, rung: Rung, writer: Writer, la
   const writing = rung === 1 ? 0 : minutesToCopy(lettersOf(words.join('')), writer.rate);
   const such = words.length ? `: ${words.slice(0, 3).join(', ')}${n > 3 ? '…' : ''}` : '';
   const wording = { 1: `Point to ${n} things and say what they are${such}`, 2: `Put ${count(n, 'label')} in place${such}`, 3: `Write ${count(n, 'label')}${such}`, 4: `Write ${count(n, 'label')} without looking${such}`, 5: `Draw it yourself with ${count(n, 'label')}, and say what each does${such}` }[rung];
-  return { ...plain, rung, wording, amount: `${count(n, 'label')}${such}`, minutes: 5 + n + writing, parentMinutes: rung <= 2 ? 5 : 0, produces: 'a map or drawing with labels', supplies: rung <= 2 ? 'labels cut out' : 'map or drawing' };
+  return { ...plain, rung, wording, amount: `${count(n, 'label')}${such}`, minutes: 5 + n + writing, parentMinutes: rung <= 2 ? 5 : 0, produces: 'a map or drawing with labels', supplies: rung === 2 ? 'labels cut out; map or drawing' : 'map or drawing' };
 }
 
 /** Looking up: which source, and how many. */

@@ -76,7 +76,7 @@ export function wordListVersion(words: readonly string[], text: string, rung: Ru
   return {
     ...plain, rung, minutes, parentMinutes: rung <= 2 ? minutes : 0, amount: all,
     wording: all ? `${task}: ${all}` : 'The lesson names no word that suits this rung; choose some from the reading together',
-    produces: rung === 1 ? 'word cards matched' : 'a list in the notebook', supplies: rung <= 2 ? 'word cards' : '',
+    produces: rung === 1 ? 'matched cards' : 'a list in the notebook', supplies: rung <= 2 ? 'word cards' : '',
     note: list.length < asked.length ? `All ${asked.length} words would take ${writing(asked)} min of writing, more than the ${writer.stretch} min that suit this age. Offered: ${list.length}.` : '',
   };
 }

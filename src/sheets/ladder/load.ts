@@ -125,6 +125,8 @@ export async function loadLadder(params: SearchParams): Promise<LadderView> {
     }];
   });
 
+  // What a child can sit out: not what is theirs alone, nor what comes back by itself.
+  const withOthers = parts.filter((p) => p.ruleId === null && childrenOf(p, unit, plan.children).length > 1);
   const share = lessonLoad(plan, lesson.id);
   const dates = [...new Set(plan.sittings.filter((s) => parts.some((p) => p.id === s.partId)).map((s) => s.date))].sort();
   const ofUnit = new Set(plan.parts.filter((p) => all.some((l) => l.id === p.lessonId)).map((p) => p.id));
@@ -137,13 +139,13 @@ export async function loadLadder(params: SearchParams): Promise<LadderView> {
     children: inUnit.map((c) => {
       const rung = rungOf(c, 'speaking', unit.starts);
       return {
-        ...named(c), rung, shows: unit.shows[c.id] ?? 'tell back', sitsOut: parts.length > 0 && !parts.some((p) => childrenOf(p, unit, plan.children).some((x) => x.id === c.id)),
+        ...named(c), rung, shows: unit.shows[c.id] ?? 'tell back', sitsOut: withOthers.length > 0 && !withOthers.some((p) => childrenOf(p, unit, plan.children).some((x) => x.id === c.id)),
         prompts: Object.fromEntries(RUNGS.filter((r) => Math.abs(r.rung - rung) <= 1).map((r) => [r.rung, promptsFor(plan, lesson, c.id, r.rung)])),
       };
     }),
     loads: share.children.map((l) => ({ ...l, name: nameOf(l.childId) })), parent: share.parent, oneToOne: share.oneToOne,
     waits: dates.flatMap((date) => waitsOn(plan, date).filter((w) => parts.some((p) => p.id === w.partId)).map((w) => ({
-      says: `${shortDate(date)}: ${nameOf(w.childId)} waits ${w.minutes} min with “${titles.get(w.partId)}”; you are with ${w.forIds.map(nameOf).join(' and ')}, “${titles.get(w.forPartId)}”.`,
+      says: `${shortDate(date)}: ${nameOf(w.childId)} waits ${w.minutes} min for “${titles.get(w.partId)}”, while you are with ${w.forIds.map(nameOf).join(' and ')} for “${titles.get(w.forPartId)}”.`,
     }))),
     early: doneEarly(plan, lesson, unit).map(({ childId, ...e }) => ({ ...e, child: named(children.get(childId)!), inUnit: unit.childIds.includes(childId) })),
     days, weeks: loadsByWeek(days),

@@ -44,16 +44,25 @@ export function Standee({ row, standing, lessonId, onAsk }: Props) {
   const [top, bottom] = [rung === 5 || done, rung === 1 || done];
   const alone = row.together === null && row.kind !== 'teaching';
   return (
-    <div onKeyDownCapture={onKeyDown} {...dragProps} role="presentation" data-dragging={isDragging || undefined}>
+    <div {...dragProps} onKeyDownCapture={onKeyDown} role="presentation" data-dragging={isDragging || undefined}>
       <Menu
         draggable label={child.name}
         groups={[
-          { title: `${row.title}, this lesson`, doings: [
+          { title: `${row.title}, ${child.name}`, doings: [
             { name: 'A rung up', keys: '→', isDisabled: top, do: () => here(1) },
             { name: 'A rung down', keys: '←', isDisabled: bottom, do: () => here(-1) },
-            { name: 'A rung up in this kind of work from here on', isDisabled: top, do: () => act((base) => moveKind(base, { ...ids, step: 1 })) },
-            { name: 'A rung down in this kind of work from here on', isDisabled: bottom, do: () => act((base) => moveKind(base, { ...ids, step: -1 })) },
+            { name: 'Up in this kind from here on', isDisabled: top, do: () => act((base) => moveKind(base, { ...ids, step: 1 })) },
+            { name: 'Down in this kind from here on', isDisabled: bottom, do: () => act((base) => moveKind(base, { ...ids, step: -1 })) },
             ...(movedBy ? [{ name: 'Back on their own rung here', do: () => act((base) => moveForPart(base, { ...ids, by: 0 })) }] : []),
+          ] },
+          { title: 'What it is', doings: [
+            { name: 'Word it by hand…', isDisabled: done, do: () => onAsk('word') },
+            ...(row.kind === 'tell-back' ? [{ name: 'Show it another way…', do: () => onAsk('show') }] : []),
+            ...(alone && !swapped ? [{ name: 'Something else instead…', isDisabled: done, do: () => onAsk('swap') }] : []),
+            ...(swapped ? [{ name: 'Like the others again', do: () => act((base) => unswap(base, ids)) }] : []),
+            ...(alone && elder ? [{ name: `${elder.name} teaches ${child.name} this`, isDisabled: done, do: () => act((base) => teach(base, { partId: row.partId, youngerId: child.id, elderId: elder.id })) }] : []),
+            ...(row.kind === 'teaching' ? [] : [{ name: `${child.name} leaves it out`, do: () => act((base) => skip(base, ids)) }]),
+            ...(assignment.byHand ? [{ name: 'Go by the ladder again', do: () => act((base) => unword(base, ids)) }] : []),
           ] },
           { title: `${child.name}, all work of the lesson`, doings: [
             { name: 'The lesson a rung up', keys: 'Shift →', isDisabled: top, do: () => lesson(1) },
@@ -63,15 +72,6 @@ export function Standee({ row, standing, lessonId, onAsk }: Props) {
             ...(lessonMovedBy ? [{ name: 'Back on their own rung', do: () => lesson(-lessonMovedBy) }] : []),
             { name: `Add something for ${child.name}…`, do: () => onAsk('add') },
             { name: `${child.name} sits this lesson out`, do: () => act((base) => sitOut(base, { lessonId, childId: child.id, joins: false })) },
-          ] },
-          { title: row.title, doings: [
-            { name: 'Word it by hand…', isDisabled: done, do: () => onAsk('word') },
-            ...(row.kind === 'tell-back' ? [{ name: 'Show it another way…', do: () => onAsk('show') }] : []),
-            ...(alone && !swapped ? [{ name: 'Something else instead…', isDisabled: done, do: () => onAsk('swap') }] : []),
-            ...(swapped ? [{ name: 'Like the others again', do: () => act((base) => unswap(base, ids)) }] : []),
-            ...(alone && elder ? [{ name: `${elder.name} teaches ${child.name} this`, isDisabled: done, do: () => act((base) => teach(base, { partId: row.partId, youngerId: child.id, elderId: elder.id })) }] : []),
-            ...(row.kind === 'teaching' ? [] : [{ name: `${child.name} leaves it out`, do: () => act((base) => skip(base, ids)) }]),
-            ...(assignment.byHand ? [{ name: 'Go by the ladder again', do: () => act((base) => unword(base, ids)) }] : []),
           ] },
         ]}
       >

@@ -73,7 +73,8 @@ export async function loadPaper(params: SearchParams): Promise<PaperView> {
 
   const all = inUnit.map((c) => ({ child: c, chosen: !wanted || wanted.includes(c.id), pages: pagesOf(c) }));
   const pages = all.filter((c) => c.chosen).flatMap((c) => c.pages);
-  const answers = lesson && pages.some((p) => p.questions) ? materialOf(plan)(lesson, unit).questions : [];
+  const quizzed = parts.some((part) => inUnit.some((child) => lesson && pages.some((p) => p.child?.id === child.id) && childrenOf(part, unit, [child]).length && ladder.kindFor({ part, child, lesson, unit }) === 'quiz'));
+  const answers = lesson && quizzed ? materialOf(plan)(lesson, unit).questions : [];
   return {
     unitId: unit.id, unitTitle: unit.title, lessonId: lesson?.id, what: lesson ? `Lesson ${lesson.number}, ${lesson.title}` : 'Checklists', back: `/ladder?unit=${unit.id}${lesson ? `&lesson=${lesson.id}` : ''}`, size,
     children: all.map(({ child, chosen, pages: own }) => ({ id: child.id, name: child.name, chosen, pages: own.length })),

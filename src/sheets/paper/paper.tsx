@@ -74,7 +74,7 @@ const Page = styled.section`
   ${paper} { border: 0; padding: 0; margin: 0; min-height: 0; break-after: page; &:last-of-type { break-after: auto; } }
 `;
 const box = `width: 20px; height: 20px; border: 2px solid #000; flex: none;`;
-const Tasks = styled.ol`margin-top: 10px; li { display: grid; grid-template-columns: 28px 1fr auto; gap: 6px; padding: 9px 0; border-bottom: 1px solid #999; break-inside: avoid; overflow-wrap: anywhere; } i { ${box} margin-top: 4px; } b { display: block; } li > span { font-size: 15px; white-space: nowrap; }`;
+const Tasks = styled.ol`margin-top: 10px; font-size: 17px; line-height: 1.4; li { display: grid; grid-template-columns: 28px 1fr auto; gap: 6px; padding: 6px 0; border-bottom: 1px solid #999; break-inside: avoid; overflow-wrap: anywhere; } i { ${box} margin-top: 4px; } b { display: block; } li > span { font-size: 15px; white-space: nowrap; }`;
 const Copying = styled.div`font-family: ${face.practice}; font-size: 40px; line-height: 1.75; & > div { break-inside: avoid; }`;
 const Model = styled.p`overflow-wrap: anywhere;`;
 const Trace = styled.p`color: #999; overflow-wrap: anywhere;`;

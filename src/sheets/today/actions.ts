@@ -1,7 +1,7 @@
 'use server';
 import { z } from 'zod';
-import { didNotHappen, markDone, noteFelt, unmark } from '@/core/edit/today';
-import { id, isoDate } from '@/core/plan/measures';
+import { didNotHappen, markDone, noteFelt, noteTook, unmark } from '@/core/edit/today';
+import { id, isoDate, minutes } from '@/core/plan/measures';
 import type { Plan } from '@/core/plan/plan';
 import { act } from '../frame/act';
 import type { Outcome } from '../frame/outcome';
@@ -34,5 +34,12 @@ export async function felt(base: number, input: unknown): Promise<Outcome> {
   return act({
     base, input, shape: z.strictObject({ partId: id, childId: id, felt: z.enum(['easy', 'right', 'hard']), date: isoDate }),
     label: (v, plan) => `${partName(plan, v.partId)} was ${{ easy: 'easy', right: 'just right', hard: 'too hard' }[v.felt]}${forWhom(plan, v.childId)}`, edit: (v) => noteFelt(v.partId, v.childId, v.felt, v.date),
+  });
+}
+
+export async function took(base: number, input: unknown): Promise<Outcome> {
+  return act({
+    base, input, shape: z.strictObject({ partId: id, childId: id, minutes: minutes.min(1, 'Say how many minutes.'), date: isoDate }),
+    label: (v, plan) => `${partName(plan, v.partId)} took ${v.minutes} min${forWhom(plan, v.childId)}`, edit: (v) => noteTook(v.partId, v.childId, v.minutes, v.date),
   });
 }

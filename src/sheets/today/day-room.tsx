@@ -1,6 +1,7 @@
 'use client';
 /** A room of the day: what, for whom, and its tick; and on a narrow screen the rooms one under the other. */
-import type { CSSProperties } from 'react';
+import dynamic from 'next/dynamic';
+import { useState, type CSSProperties } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { clockText } from '@/core/calendar/dates';
@@ -16,8 +17,11 @@ import { felt, moveOn, tick, untick } from './actions';
 import type { DayRoom } from './day';
 import type { TodayView } from './load';
 
+const NoteTook = dynamic(() => import('./note-took').then((m) => m.NoteTook), { ssr: false });
+
 export function RoomOfDay({ room, view, timed, style }: { room: DayRoom; view: TodayView; timed?: boolean; style?: CSSProperties }) {
   const { act } = useAct();
+  const [noting, note] = useState(false);
   const children = view.children.filter((c) => room.childIds.includes(c.id));
   const childId = room.own ? room.childIds[0] : null;
   const names = children.map((c) => c.name).join(', ');
@@ -35,7 +39,7 @@ export function RoomOfDay({ room, view, timed, style }: { room: DayRoom; view: T
                 { name: room.done ? 'Not done after all' : 'Done', do: () => setDone(!room.done) },
                 ...(room.canMove && !room.done ? [{ name: room.comesBack ? 'Left out this time' : 'Did not happen: move it on', do: () => act((base) => moveOn(base, { partId, date, rubOut: false }), { rubOut: (base) => moveOn(base, { partId, date, rubOut: true }) }) }] : []),
               ] },
-              ...(childId && isLadder(room) ? [{ title: `How it went for ${names}`, doings: ([['easy', 'It was easy'], ['right', 'It was just right'], ['hard', 'It was too hard']] as const).map(([how, name]) => ({ name, do: () => act((base) => felt(base, { partId, childId, felt: how, date })) })) }] : []),
+              ...(childId && isLadder(room) ? [{ title: `How it went for ${names}`, doings: [...FELT.map(([how, name]) => ({ name, do: () => act((base) => felt(base, { partId, childId, felt: how, date })) })), { name: 'Minutes it took…', do: () => note(true) }] }] : []),
             ]}
           >
             <RoomTitle aria-label={`${room.title}, ${names}`}>{timed ? `${clockText(room.starts)} ` : ''}{room.title}</RoomTitle>
@@ -46,10 +50,12 @@ export function RoomOfDay({ room, view, timed, style }: { room: DayRoom; view: T
         {timed ? <Small>{names}{room.parentMinutes ? ' · with you' : ''}</Small> : null}
         {!timed ? <Strips>{children.map((c) => <Hatch key={c.id} name={c.hatch} width="100%" height={6} framed={false} />)}</Strips> : null}
       </Framed>
+      {noting && childId ? <NoteTook taken={{ partId, childId, title: room.title, name: names, copying: room.kind === 'copying' }} date={date} onClose={() => note(false)} /> : null}
     </Place>
   );
 }
 
+const FELT = [['easy', 'It was easy'], ['right', 'It was just right'], ['hard', 'It was too hard']] as const;
 const isLadder = (room: DayRoom): boolean => (LADDER_KINDS as readonly string[]).includes(room.kind);
 
 /** The rooms in the order of their times. */
