@@ -72,7 +72,7 @@ test('work worded by hand stays when it is given out again', async ({ page }) =>
   await page.getByRole('button', { name: /^Ottilie: Copy the whole passage/ }).click();
   await page.getByRole('menuitem', { name: 'Word it by hand…' }).click();
   await page.getByLabel('What to do').fill('Copy the last stanza in your best hand');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
   const ottilie = page.getByRole('button', { name: /^Ottilie: Copy the last stanza in your best hand/ });
   await expect(ottilie).toBeVisible();
   await page.goto('/weeks');

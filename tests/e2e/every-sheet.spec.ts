@@ -3,7 +3,7 @@ import { expect, test } from './app';
 
 const SHEETS = ['/setup', '/year', '/unit', '/unit?new=1', '/books', '/shelf', '/lessons', '/ladder', '/paper', '/weeks', '/today'];
 
-for (const stores of ['nothing', 'the demo'] as const) {
+for (const stores of ['nothing', 'one child', 'the demo', 'seven children'] as const) {
   test.describe(`with ${stores} in it`, () => {
     test.use({ stores });
     test('every sheet is drawn without a fault, can be read aloud, and fits three widths', async ({ page }) => {
@@ -11,7 +11,7 @@ for (const stores of ['nothing', 'the demo'] as const) {
       const problems: string[] = [];
       page.on('console', (m) => { if (m.type() === 'error') problems.push(m.text()); });
       page.on('pageerror', (e) => problems.push(String(e)));
-      for (const path of stores === 'the demo' ? [...SHEETS, '/child/demo-0001'] : SHEETS) {
+      for (const path of stores === 'nothing' ? SHEETS : [...SHEETS, '/child/demo-0001']) {
         await page.setViewportSize({ width: 1280, height: 800 });
         await page.goto(path, { waitUntil: 'networkidle' });
         const { violations } = await new AxeBuilder({ page }).analyze();

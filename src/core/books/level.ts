@@ -46,13 +46,15 @@ export interface Measure {
 
 export interface Level {
   counts: Counts;
+  /** Too few words for steady figures. */
+  short: boolean;
   measures: Measure[];
   /** Lowest, middle and highest grade among the measures in their place; undefined for no text. */
   spread?: { low: number; middle: number; high: number };
 }
 
 /** Words from which the counts are steady. Common practice, no source. */
-export const STEADY_WORDS = 100;
+const STEADY_WORDS = 100;
 /** Sentences that McLaughlin's measure was made for. */
 const SMOG_SENTENCES = 30;
 
@@ -103,7 +105,7 @@ const EASE_GRADES: readonly [number, number, number][] = [[90, 5, 5], [80, 6, 6]
 
 export function levelOf(text: string): Level {
   const counts = countsOf(text);
-  if (!counts.words) return { counts, measures: [] };
+  if (!counts.words) return { counts, short: true, measures: [] };
   const { sentences: sentence, words: word, syllables, letters: letter, characters: character, long, complex, difficult, unfamiliar } = counts;
   const ease = flesch({ sentence, word, syllable: syllables });
   const [, easeFrom, easeTo] = EASE_GRADES.find(([least]) => ease >= least)!;
@@ -128,7 +130,7 @@ export function levelOf(text: string): Level {
   ];
   const placed = measures.filter((m) => !m.but).map((m) => (m.grade[0] + m.grade[1]) / 2).sort((a, b) => a - b);
   const middle = (placed[Math.floor((placed.length - 1) / 2)] + placed[Math.ceil((placed.length - 1) / 2)]) / 2;
-  return { counts, measures, spread: placed.length ? { low: placed[0], middle, high: placed[placed.length - 1] } : undefined };
+  return { counts, short: counts.words < STEADY_WORDS, measures, spread: placed.length ? { low: placed[0], middle, high: placed[placed.length - 1] } : undefined };
 }
 
 /** Grades that a rung of reading above or below that of the age is worth. Own choice. */

@@ -41,8 +41,10 @@ export function perform(edit: Edit, plan: Plan, context: EditContext): Redrawn |
   if ('refused' in edited) return edited;
   const drawn = redraw(swept(edited.plan), { today: context.today, fresh: edited.fresh, moved: edited.moved });
   if (edited.moved) {
-    const before = new Set(breaches(plan).map((b) => b.says));
-    const broken = breaches(drawn.plan).filter((b) => !before.has(b.says));
+    const found = breaches(drawn.plan);
+    // What was broken before is not this move's doing; looked at only where something is broken now.
+    const before = new Set(found.length ? breaches(plan).map((b) => b.says) : []);
+    const broken = found.filter((b) => !before.has(b.says));
     if (broken.length) return { refused: broken.slice(0, 3).map((b) => b.says).join(' ') };
   }
   return edited.unless?.(drawn) ?? drawn;

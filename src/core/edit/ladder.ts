@@ -126,6 +126,7 @@ export const letTeach = (partId: string, youngerId: string, elderId: string): Ed
   if (elder.birthMonth >= younger.birthMonth) return { refused: `${elder.name} is not older than ${younger.name}.` };
   if (SHARED_KINDS.includes(part.kind)) return { refused: `“${part.title}” is done together already.` };
   if (!childrenOf(part, unit, plan.children).some((c) => c.id === youngerId)) return { refused: `${younger.name} does not take part in “${part.title}”.` };
+  if (plan.marks.some((m) => m.partId === partId && m.outcome === 'done' && (m.childId === null || m.childId === youngerId))) return { refused: `${younger.name} has done “${part.title}” already.` };
   const left = withChild(plan, part, unit, youngerId, false);
   if ('refused' in left) return { refused: `“${part.title}” is for ${younger.name} alone. Give it to ${elder.name} as well, then they can do it together.` };
   const taught: Part = { ...blankPart, id: newId(), lessonId: part.lessonId, kind: 'teaching', title: `${elder.name} teaches ${younger.name}: ${part.title}`.slice(0, 200), lead: 'not-needed', window: part.window, childIds: [elderId, youngerId], teaches: partId };

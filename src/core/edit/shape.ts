@@ -131,8 +131,14 @@ export const splitLesson = (id: string, into: number): Edit => (plan, { newId })
   if (taught) return taught;
   const unit = plan.units.find((u) => u.id === lesson.unitId)!;
   const own = (partsByLesson(plan.parts).get(id) ?? []).filter((p) => p.ruleId === null);
-  const worked = own.filter((p) => WORKED_OUT_KINDS.includes(p.kind));
-  const doing = piecesOf(own.filter((p) => !WORKED_OUT_KINDS.includes(p.kind)), into, newId);
+  // Every piece has its own telling back, copying and the like; what was added for one child is dealt like the rest.
+  const everywhere = (p: Part): boolean => WORKED_OUT_KINDS.includes(p.kind) && !(p.kind === 'own-kind' && p.workId === null);
+  const worked = own.filter(everywhere);
+  const copied = (lessonId: string): Part[] => {
+    const ids = new Map(worked.map((p) => [p.id, newId()]));
+    return worked.map((p) => ({ ...p, id: ids.get(p.id)!, lessonId, teaches: p.teaches && (ids.get(p.teaches) ?? p.teaches) }));
+  };
+  const doing = piecesOf(own.filter((p) => !everywhere(p)), into, newId);
   const at = dealtToLessons(doing.length, into);
   const topicsAt = dealtToLessons(lesson.topics.length, into);
   const span = (first: number | null, last: number | null): { first: number; last: number }[] =>
@@ -146,7 +152,7 @@ export const splitLesson = (id: string, into: number): Edit => (plan, { newId })
     };
     return {
       lesson: piece,
-      parts: [...worked.map((p) => (i ? { ...p, id: newId(), lessonId: piece.id } : p)), ...doing.filter((_p, n) => at[n] === i).map((p) => ({ ...p, lessonId: piece.id }))],
+      parts: [...(i ? copied(piece.id) : worked), ...doing.filter((_p, n) => at[n] === i).map((p) => ({ ...p, lessonId: piece.id }))],
       uses: uses.flatMap((u): Use[] => {
         const share = span(u.firstPage, u.lastPage ?? u.firstPage)[i];
         if (share) return [{ ...u, id: i ? newId() : u.id, lessonId: piece.id, firstPage: share.first, lastPage: share.last }];

@@ -48,6 +48,11 @@ export function ladderOf(plan: Plan): Ladder {
   const pulls = byId(plan.pulls);
   const read = usesRead(plan);
   const minutesToRead = readingMinutes(plan);
+  const cares = new Map<string, string>();
+  const careOf = (part: Part, unit: Unit): string => {
+    if (!cares.has(part.id)) cares.set(part.id, careFor(plan, part, unit, ''));
+    return cares.get(part.id)!;
+  };
   const measured = plan.marks.filter((m) => m.letters);
 
   const writer = (child: Child, unit: Unit): Writer => {
@@ -107,7 +112,7 @@ export function ladderOf(plan: Plan): Ladder {
     const shared = SHARED_KINDS.includes(part.kind);
     const minutes = WORKED_OUT_KINDS.includes(part.kind) || (of?.minutes != null && !shared) ? made.minutes : (part.minutes ?? made.minutes);
     const why = part.swaps[child.id] ? `Instead of ${part.title.toLowerCase()}: ${part.swaps[child.id].why}.` : '';
-    return { ...made, minutes, parentMinutes: shared ? 0 : Math.min(made.parentMinutes, minutes), note: [why, made.note, careFor(plan, part, unit, of || asked.work ? `${made.wording} ${made.supplies}` : '')].filter(Boolean).join(' ').slice(0, NOTE) };
+    return { ...made, minutes, parentMinutes: shared ? 0 : Math.min(made.parentMinutes, minutes), note: [why, made.note, of || asked.work ? careFor(plan, part, unit, `${made.wording} ${made.supplies}`) : careOf(part, unit)].filter(Boolean).join(' ').slice(0, NOTE) };
   };
   return { kindFor, rungFor, skillFor, askedFor, versionOf };
 }

@@ -4,7 +4,7 @@ import { moveRungFromHere, skipPart } from '../edit/ladder';
 import { perform, type Edit } from '../edit/edit';
 import { redraw } from '../layout/redraw';
 import type { Plan } from '../plan/plan';
-import { elderFor, lessonLoad, loadsByDay, loadsByWeek, remediesFor, remedyEdit } from './loads';
+import { elderFor, lessonLoad, loadsByDay, loadsByWeek, overBy, remediesFor, remedyEdit } from './loads';
 
 const context = { today: '2026-08-31', newId: () => 'new' };
 const POEM = Array.from({ length: 8 }, (_, i) => `Off the hill the grey flock came and stood in line ${i}`).join('\n');
@@ -41,6 +41,19 @@ describe('the load of a lesson', () => {
     for (const way of ways) expect(lessonLoad(run(remedyEdit('l1', way.remedy), p), 'l1').parent.minutes).toBe(way.minutes);
     expect(elderFor(p, p.parts.find((x) => x.id === 'l1-copy')!, p.children[1])?.id).toBe('c1');
     expect(elderFor(p, p.parts.find((x) => x.id === 'l1-copy')!, p.children[0])).toBeUndefined();
+  });
+});
+
+describe('a day that is too full', () => {
+  it('is a breach even where the lesson as a whole is not, and what empties the day mends it', () => {
+    const p = plan(200);
+    const days = [...new Set(p.sittings.map((s) => s.date))].sort();
+    // Everything of the first lesson stands in ink on one day, and then the child can take less.
+    const full: Plan = { ...p, children: p.children.map((c) => (c.id === 'c1' ? { ...c, minutes: 30 } : c)), sittings: p.sittings.map((s) => (s.partId.startsWith('l1-') ? { ...s, date: days[0], state: 'ink' as const } : s)) };
+    const share = lessonLoad(full, 'l1').children[0];
+    expect(share.day).toMatchObject({ date: days[0], limit: 30 });
+    expect(overBy(share)).toBe(share.day!.minutes - 30);
+    for (const way of remediesFor(full, 'l1', { childId: 'c1' }, context)) expect(way.over).toBeLessThan(overBy(share));
   });
 });
 

@@ -24,10 +24,18 @@ export interface ChildLoad extends Load {
   childId: string;
 }
 
+/** A share of a lesson; `day` is the fullest of its days, where all that stands on it is more than can be taken. */
+export interface Share extends Load {
+  day: (Load & { date: IsoDate }) | null;
+}
+
+/** Minutes over what can be taken: in the lesson as a whole, or on its fullest day. */
+export const overBy = ({ minutes, limit, day }: Share): number => Math.max(0, minutes - limit, day ? day.minutes - day.limit : 0);
+
 export interface LessonLoad {
-  children: ChildLoad[];
+  children: (Share & { childId: string })[];
   /** All minutes in which the parent leads or helps. */
-  parent: Load;
+  parent: Share;
   /** Minutes of them in which one child alone needs the parent. */
   oneToOne: number;
 }
@@ -37,14 +45,20 @@ export function lessonLoad(plan: Plan, lessonId: string): LessonLoad {
   const parts = plan.parts.filter((p) => p.lessonId === lessonId);
   const days = groupBy(plan.sittings, (s) => s.partId);
   const minutes = partMinutes(plan);
-  const stands = Math.max(1, new Set(parts.flatMap((p) => (days.get(p.id) ?? []).map((s) => s.date))).size);
+  const dates = [...new Set(parts.flatMap((p) => (days.get(p.id) ?? []).map((s) => s.date)))].sort();
+  const stands = Math.max(1, dates.length);
   const ids = new Set(parts.map((p) => p.id));
+  const stretches = loadsOn(plan, dates);
+  const fullest = (of: (s: Stretch) => Load): Share['day'] => {
+    const over = stretches.map((s) => ({ date: s.date, ...of(s) })).filter((d) => d.minutes > d.limit).sort((x, y) => y.minutes - y.limit - x.minutes + x.limit)[0];
+    return over ? { date: over.date, minutes: over.minutes, limit: over.limit } : null;
+  };
   return {
-    children: plan.children.flatMap((c): ChildLoad[] => {
+    children: plan.children.flatMap((c) => {
       const his = parts.filter((p) => childrenOf(p, homeOf(p).unit, plan.children).some((x) => x.id === c.id));
-      return his.length ? [{ childId: c.id, minutes: his.reduce((sum, p) => sum + minutes(p, homeOf(p).unit).minutes[c.id], 0), limit: c.minutes * stands }] : [];
+      return his.length ? [{ childId: c.id, minutes: his.reduce((sum, p) => sum + minutes(p, homeOf(p).unit).minutes[c.id], 0), limit: c.minutes * stands, day: fullest((s) => s.children.find((x) => x.childId === c.id)!) }] : [];
     }),
-    parent: { minutes: parts.reduce((sum, p) => sum + minutes(p, homeOf(p).unit).lead, 0), limit: (plan.family?.leadMinutes ?? 0) * stands },
+    parent: { minutes: parts.reduce((sum, p) => sum + minutes(p, homeOf(p).unit).lead, 0), limit: (plan.family?.leadMinutes ?? 0) * stands, day: fullest((s) => s.parent) },
     oneToOne: plan.assignments.filter((a) => ids.has(a.partId)).reduce((sum, a) => sum + a.parentMinutes, 0),
   };
 }
@@ -58,12 +72,15 @@ export interface Stretch {
 
 /** Everybody's minutes on every school day from one date to another, all units and the daily work together. */
 export function loadsByDay(plan: Plan, first: IsoDate, last: IsoDate): Stretch[] {
-  if (!plan.year) return [];
+  return plan.year ? loadsOn(plan, schoolDays(plan.year).map((d) => d.date).filter((d) => d >= first && d <= last)) : [];
+}
+
+function loadsOn(plan: Plan, dates: readonly IsoDate[]): Stretch[] {
   const homeOf = homes(plan);
   const minutes = partMinutes(plan);
   const parts = new Map(plan.parts.map((p) => [p.id, minutes(p, homeOf(p).unit)]));
   const on = groupBy(plan.sittings, (s) => s.date);
-  return schoolDays(plan.year).filter((d) => d.date >= first && d.date <= last).map(({ date }) => {
+  return dates.map((date) => {
     const laid = (on.get(date) ?? []).map((s) => parts.get(s.partId)!);
     return {
       date,
@@ -112,20 +129,20 @@ export type Whose = { childId: string } | 'parent';
  * smallest change that is enough comes first. Those that help nothing are left out, and so are those the plan refuses.
  */
 export function remediesFor(plan: Plan, lessonId: string, whose: Whose, context: EditContext): WorkedRemedy[] {
-  const loadIn = (p: Plan): Load | undefined => {
+  const shareIn = (p: Plan): Share | undefined => {
     const load = lessonLoad(p, lessonId);
     return whose === 'parent' ? load.parent : load.children.find((c) => c.childId === whose.childId);
   };
-  const now = loadIn(plan);
+  const now = shareIn(plan);
   if (!now) return [];
   const tried = whose === 'parent' ? forParent(plan, lessonId) : forChild(plan, lessonId, whose.childId);
   return [...tried, ...forAnyone(plan, lessonId)].flatMap(({ remedy, words }): WorkedRemedy[] => {
     const done = perform(remedyEdit(lessonId, remedy), plan, context);
-    const then = 'refused' in done ? undefined : (loadIn(done.plan) ?? { minutes: 0, limit: now.limit });
+    const then = 'refused' in done ? undefined : (shareIn(done.plan) ?? { minutes: 0, limit: now.limit, day: null });
     if (!then) return [];
-    const over = Math.max(0, then.minutes - then.limit);
-    if (over >= now.minutes - now.limit && over > 0) return [];
-    const says = then.minutes < now.minutes ? `${then.minutes} min instead of ${now.minutes}` : then.limit > now.limit ? `a day more for it, ${then.minutes} min of ${then.limit}` : '';
+    const over = overBy(then);
+    if (over >= overBy(now) && over > 0) return [];
+    const says = then.minutes < now.minutes ? `${then.minutes} min instead of ${now.minutes}` : then.limit > now.limit ? `a day more for it, ${then.minutes} min of ${then.limit}` : now.day && !then.day ? `${shortDate(now.day.date)} is no longer too full` : '';
     return says ? [{ remedy, minutes: then.minutes, over, says: `${words}: ${says}${over ? `, still ${over} over` : ''}` }] : [];
   }).sort((a, b) => Number(a.over > 0) - Number(b.over > 0) || b.minutes - a.minutes || a.over - b.over);
 }

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { aLesson, aPart, aPlan, aUnit } from '../../../tests/sample-plan';
 import { perform, type Edit } from '../edit/edit';
 import { addForChildren, endTeaching, joinLesson, letTeach, moveInPart, moveKindFromHere, moveRung, showBy, skipPart, swapWork } from '../edit/ladder';
+import { splitLesson } from '../edit/shape';
 import { noteTook } from '../edit/today';
 import { addWorkPart, keepWork, removeWork } from '../edit/works';
 import { redraw } from '../layout/redraw';
@@ -105,8 +106,23 @@ describe('an older child teaches a younger', () => {
     expect(of(ended, 'l1-copy', 'c6')).toEqual(of(plan(), 'l1-copy', 'c6'));
     expect(refused(p, letTeach('l1-copy', 'c12', 'c9'))).toContain('is not older');
     expect(refused(p, letTeach('l1-pot', 'c6', 'c12'))).toContain('done together');
+    const done: Plan = { ...plan(), marks: [{ id: 'm', partId: 'l1-copy', childId: null, date: '2026-08-31', outcome: 'done', ...blankMark }] };
+    expect(refused(done, letTeach('l1-copy', 'c6', 'c12'))).toContain('has done');
     const lonely = after(plan(), ...['c12', 'c9', 'c3'].map((c) => skipPart('l2-copy', c)));
     expect(refused(lonely, letTeach('l2-copy', 'c6', 'c12'))).toContain('for C6 alone');
+  });
+});
+
+describe('a lesson that is split', () => {
+  it('is taught in every piece by whoever taught it, and what was added for one child stays one', () => {
+    const start = after(plan(), letTeach('l1-copy', 'c6', 'c12'), addForChildren('l1', ['c12'], { title: 'A trial', minutes: 25, lead: 'not-needed' }), splitLesson('l1', 2));
+    const pieces = start.lessons.filter((l) => l.title.startsWith('Lesson l1'));
+    for (const { id } of pieces) {
+      const teaching = start.parts.find((p) => p.lessonId === id && p.kind === 'teaching')!;
+      expect(start.parts.find((p) => p.id === teaching.teaches)?.lessonId).toBe(id);
+      expect(of(start, teaching.id, 'c6').wording).toMatch(/with C12$/);
+    }
+    expect(start.parts.filter((p) => p.title === 'A trial')).toHaveLength(1);
   });
 });
 

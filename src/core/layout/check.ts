@@ -28,14 +28,15 @@ function onClosedDays(plan: Plan): Breach[] {
   const parts = byId(plan.parts);
   const homeOf = homes(plan);
   const days = schoolDays(plan.year!);
+  const open = new Set(days.map((d) => d.date));
   for (const s of placedByLayout(plan)) {
     const part = parts.get(s.partId)!;
     const { unit } = homeOf(part);
-    const closed = whyClosed(plan.year!, s.date);
+    const closed = open.has(s.date) ? undefined : whyClosed(plan.year!, s.date);
     if (closed) found.push({ kind: 'closed-day', says: `“${part.title}” is on ${shortDate(s.date)}, ${closed}.` });
     if (unit && s.date < unit.starts) found.push({ kind: 'before-unit', says: `“${part.title}” is on ${shortDate(s.date)}, before “${unit.title}” starts.` });
-    const at = schoolDayFrom(days, s.date);
-    if (!closed && at && part.weekday !== null && !servesFor(days, at.index, part.weekday)) found.push({ kind: 'weekday', says: `“${part.title}” is on ${shortDate(s.date)}, and belongs on a ${weekdayName(part.weekday)}.` });
+    const at = part.weekday === null || closed ? undefined : schoolDayFrom(days, s.date);
+    if (at && part.weekday !== null && !servesFor(days, at.index, part.weekday)) found.push({ kind: 'weekday', says: `“${part.title}” is on ${shortDate(s.date)}, and belongs on a ${weekdayName(part.weekday)}.` });
     if (part.earliest && s.date < part.earliest) found.push({ kind: 'order', says: `“${part.title}” is on ${shortDate(s.date)}, before ${shortDate(part.earliest)}, the earliest day for it.` });
     if (part.latest && s.date > part.latest) found.push({ kind: 'order', says: `“${part.title}” is on ${shortDate(s.date)}, after ${shortDate(part.latest)}, the latest day for it.` });
   }

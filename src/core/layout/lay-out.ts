@@ -11,14 +11,14 @@
  * The method is constructive: lessons are taken in the order of their target days, each is tried on the days
  * around its target, and the cheapest trial is kept. Same input, same answer.
  */
-import { schoolDayFrom, servesFor } from '../calendar/school-days';
+import { servesFor } from '../calendar/school-days';
 import type { IsoDate } from '../plan/measures';
 import type { Reason } from '../plan/plan';
 import type { LayLesson, LayoutInput, LayPart, LayUnit, Place } from './input';
 import { Ledger } from './ledger';
 import type { Keeps } from './pace';
+import { Slots } from './slots';
 import { soonest, UnitQueue, type Slot } from './unit-queue';
-import { waitEnds } from './waits';
 
 export interface Placement extends Place {
   partId: string;
@@ -73,17 +73,15 @@ class Drawing {
   private readonly slotOf = new Map<string, Slot>();
   private readonly reasonOf = new Map<string, Reason>();
   private readonly unplaced: Unplaced[] = [];
-  private readonly windowCount: number;
-  private readonly dayOf = new Map<IsoDate, number>();
+  private readonly slots: Slots;
   /** Held parts on days that are no longer school days: kept, outside the ledger. */
   private readonly offCalendar = new Map<string, Placement>();
   private readonly firstDay: number;
 
   constructor(private readonly input: LayoutInput) {
     this.ledger = new Ledger(input);
-    this.windowCount = input.windows.length;
-    for (const d of input.days) this.dayOf.set(d.date, d.index);
-    this.firstDay = this.dayFrom(input.today);
+    this.slots = new Slots(input);
+    this.firstDay = this.slots.dayFrom(input.today);
   }
 
   draw(): Layout {
@@ -91,7 +89,7 @@ class Drawing {
     for (const part of lessonParts) this.hold(part);
     // After what stays, so that a part with a day but no window finds the one with room.
     for (const part of this.input.dated) this.hold(part);
-    const queues = this.input.units.map((unit) => new UnitQueue(unit, this.input, (part) => this.slotOf.get(part.id), (part) => this.binds(part), this.windowCount));
+    const queues = this.input.units.map((unit) => new UnitQueue(unit, this.input, (part) => this.slotOf.get(part.id), (part) => this.binds(part), this.slots.windows));
     for (;;) {
       const next = soonest(queues);
       if (!next) break;
@@ -101,21 +99,9 @@ class Drawing {
     const placements = [...this.input.dated, ...lessonParts].flatMap((part): Placement[] => {
       const slot = this.slotOf.get(part.id);
       const off = this.offCalendar.get(part.id);
-      return slot !== undefined ? [{ partId: part.id, ...this.placeOf(slot), reason: this.reasonOf.get(part.id)! }] : off ? [off] : [];
+      return slot !== undefined ? [{ partId: part.id, ...this.slots.placeOf(slot), reason: this.reasonOf.get(part.id)! }] : off ? [off] : [];
     });
     return { placements, unplaced: this.unplaced };
-  }
-
-  private placeOf(slot: Slot): Place {
-    return { date: this.input.days[Math.floor(slot / this.windowCount)].date, window: this.input.windows[slot % this.windowCount].name };
-  }
-
-  private dayFrom(date: IsoDate): number {
-    return schoolDayFrom(this.input.days, date)?.index ?? this.input.days.length;
-  }
-
-  private windowIndex(name: string): number {
-    return this.input.windows.findIndex((w) => w.name === name);
   }
 
   /** Puts a part that stays, or has a fixed date, where it must be. */
@@ -124,31 +110,31 @@ class Drawing {
     const place = held ?? (part.fixedDate ? { date: part.fixedDate, window: part.window ?? this.roomyWindow(part, part.fixedDate) } : undefined);
     if (!place) return;
     const reason: Reason = { kind: held?.kind ?? (part.comesBack ? 'comes-back' : 'fixed') };
-    const day = this.dayOf.get(place.date);
+    const day = this.slots.dayOn(place.date);
     if (day === undefined) {
       this.offCalendar.set(part.id, { partId: part.id, date: place.date, window: place.window as Place['window'], reason });
       return;
     }
-    const window = this.windowIndex(place.window);
+    const window = this.slots.windowNamed(place.window);
     this.ledger.take(part, day, window);
-    this.slotOf.set(part.id, day * this.windowCount + window);
+    this.slotOf.set(part.id, this.slots.of(day, window));
     this.reasonOf.set(part.id, reason);
   }
 
   /** The first window of a day with room for a part; the morning when none has. */
   private roomyWindow(part: LayPart, date: IsoDate): Place['window'] {
-    const day = this.dayOf.get(date);
+    const day = this.slots.dayOn(date);
     return (day === undefined ? undefined : this.input.windows.find((_, w) => !this.ledger.blockedBy(part, day, w)))?.name ?? 'morning';
   }
 
   /** What closes a unit stands after its last lesson, on the first days with room. */
   private placeClosing(unit: LayUnit): void {
-    let at = Math.max(this.firstDay * this.windowCount, this.dayFrom(unit.starts) * this.windowCount);
+    let at = Math.max(this.slots.firstOf(this.firstDay), this.slots.firstOf(this.slots.dayFrom(unit.starts)));
     for (const lesson of unit.lessons) for (const part of lesson.parts) at = Math.max(at, (this.slotOf.get(part.id) ?? -1) + 1);
     for (const part of unit.closing) {
       if (this.slotOf.has(part.id) || this.offCalendar.has(part.id)) continue;
       const who = this.ledger.neverFits(part);
-      const found = who ? {} : this.room(part, Math.max(at, this.notBefore(part)), Infinity, true);
+      const found = who ? {} : this.room(part, Math.max(at, this.slots.notBefore(part)), Infinity, true);
       if (found.slot === undefined) {
         this.unplaced.push({ partId: part.id, why: who ? 'too-long' : 'no-room', of: who ?? found.blockedBy });
         continue;
@@ -175,9 +161,9 @@ class Drawing {
 
   private placeParts(parts: LayPart[], queue: UnitQueue): void {
     const first = parts.find((p) => !this.slotOf.has(p.id))!;
-    const earliest = Math.max(queue.lowerBound, this.firstDay * this.windowCount, this.notBefore(first));
-    const earliestDay = Math.floor(earliest / this.windowCount);
-    const lastDay = Math.min(this.input.days.length - 1, Math.floor(queue.upperBound / this.windowCount));
+    const earliest = Math.max(queue.lowerBound, this.slots.firstOf(this.firstDay), this.slots.notBefore(first));
+    const earliestDay = this.slots.day(earliest);
+    const lastDay = Math.min(this.input.days.length - 1, this.slots.day(queue.upperBound));
     const begun = this.slotOf.has(parts[0].id);
     const kept = this.keptDay(first, earliest);
     const due = begun ? earliestDay : queue.standsFrom(parts) ?? Math.max(queue.target, earliestDay);
@@ -211,30 +197,25 @@ class Drawing {
     }
   }
 
-  private notBefore(part: LayPart): Slot {
-    return part.earliest ? this.dayFrom(part.earliest) * this.windowCount : 0;
-  }
-
   private take(part: LayPart, slot: Slot, sign: 1 | -1 = 1): void {
-    this.ledger.take(part, Math.floor(slot / this.windowCount), slot % this.windowCount, sign);
+    this.ledger.take(part, this.slots.day(slot), this.slots.window(slot), sign);
   }
 
   private previousSlot(part: LayPart): Slot | undefined {
     const place = this.input.previous.get(part.id);
-    const day = place && this.dayOf.get(place.date);
-    return day === undefined ? undefined : day * this.windowCount + this.windowIndex(place!.window);
+    return place && this.slots.at(place);
   }
 
   /** The day a part stood on in the last lay-out, if it may still stand there. */
   private keptDay(part: LayPart, earliest: Slot): number | undefined {
     const slot = this.previousSlot(part);
-    return slot !== undefined && slot >= earliest ? Math.floor(slot / this.windowCount) : undefined;
+    return slot !== undefined && slot >= earliest ? this.slots.day(slot) : undefined;
   }
 
   /** Tries a lesson's parts, in order, from a day on: what it costs, or who blocks it. */
   private tryParts(parts: LayPart[], from: Attempt): Trial | Blocked {
     const placed: Trial['placed'] = [];
-    let at: Slot = Math.max(from.earliest, from.day * this.windowCount);
+    let at: Slot = Math.max(from.earliest, this.slots.firstOf(from.day));
     let cost = Math.abs(from.day - from.aim) * COST.day;
     let waitedFor: LayPart | undefined;
     let first: Slot | undefined;
@@ -244,18 +225,18 @@ class Drawing {
     for (const [i, part] of parts.entries()) {
       let slot = this.slotOf.get(part.id);
       if (slot === undefined) {
-        at = Math.max(at, this.notBefore(part));
+        at = Math.max(at, this.slots.notBefore(part));
         const bound = Math.min(this.nextHeld(parts, i), waitedFor ? Infinity : from.latest);
-        const found = this.room(part, at, i === 0 ? Math.min(bound, this.endOfDay(from.day)) : bound, from.day === from.kept);
+        const found = this.room(part, at, i === 0 ? Math.min(bound, this.slots.lastOf(from.day)) : bound, from.day === from.kept);
         if (found.slot === undefined) {
           failure = { by: found.blockedBy, day: from.day };
           break;
         }
         slot = found.slot;
-        const blocked = i === 0 ? (from.day > from.aim ? from.blocked : undefined) : found.blockedBy ? { by: found.blockedBy, day: Math.floor(at / this.windowCount) } : undefined;
+        const blocked = i === 0 ? (from.day > from.aim ? from.blocked : undefined) : found.blockedBy ? { by: found.blockedBy, day: this.slots.day(at) } : undefined;
         placed.push({ part, slot, reason: this.why(i === 0, from, blocked, waitedFor, slot) });
         this.take(part, slot);
-        if (part.window && this.placeOf(slot).window !== part.window) cost += COST.window;
+        if (part.window && this.slots.placeOf(slot).window !== part.window) cost += COST.window;
       } else if (slot < at && placed.length && this.binds(part)) {
         failure = { day: from.day };
         break;
@@ -267,12 +248,12 @@ class Drawing {
       }
       if (part.waitAfterHours > 0) {
         waitedFor = part;
-        at = Math.max(from.earliest, this.afterWait(slot, part.waitAfterHours));
+        at = Math.max(from.earliest, this.slots.afterWait(slot, part.waitAfterHours));
       }
     }
     for (const { part, slot } of placed) this.take(part, slot, -1);
     if (failure) return failure;
-    const [a, b] = [first ?? last, last].map((slot) => this.input.days[Math.floor(slot / this.windowCount)]);
+    const [a, b] = [first ?? last, last].map((slot) => this.input.days[this.slots.day(slot)]);
     cost += (b.index - a.index) * COST.spread + (b.week - a.week) * COST.overWeekend + (b.block - a.block) * COST.overBreak;
     return { cost, placed };
   }
@@ -281,12 +262,8 @@ class Drawing {
   private why(opens: boolean, from: Attempt, blocked: Blocked | undefined, waitedFor: LayPart | undefined, slot: Slot): Reason {
     const full: Reason | undefined = blocked?.by ? { kind: 'full', of: blocked.by, date: this.input.days[blocked.day].date } : undefined;
     if (opens) return full ?? { kind: from.day === from.kept ? 'kept' : 'pace' };
-    if (waitedFor) return { kind: 'wait', of: waitedFor.id, date: this.placeOf(slot).date };
+    if (waitedFor) return { kind: 'wait', of: waitedFor.id, date: this.slots.placeOf(slot).date };
     return full ?? { kind: 'with-lesson' };
-  }
-
-  private endOfDay(day: number): Slot {
-    return day * this.windowCount + this.windowCount - 1;
   }
 
   /** Whether a part that stays bounds what comes before it. What was done before its turn, or lies in days gone by, does not. */
@@ -306,14 +283,14 @@ class Drawing {
 
   /** The first window with room in a stretch: where the part stood before, else the wanted window of a day, else any. */
   private room(part: LayPart, from: Slot, to: Slot, keep: boolean): { slot?: Slot; blockedBy?: string } {
-    const end = Math.min(to, this.input.days.length * this.windowCount - 1);
+    const end = Math.min(to, this.slots.count - 1);
     const was = keep ? this.previousSlot(part) : undefined;
     if (was !== undefined && was >= from && was <= end && this.blockedBy(part, was) === undefined) return { slot: was };
     let blockedBy: string | undefined;
-    for (let day = Math.floor(from / this.windowCount); day * this.windowCount <= end; day++) {
-      const wanted = part.window ? day * this.windowCount + this.windowIndex(part.window) : -1;
+    for (let day = this.slots.day(from); this.slots.firstOf(day) <= end; day++) {
+      const wanted = part.window ? this.slots.of(day, this.slots.windowNamed(part.window)) : -1;
       const slots = [wanted];
-      for (let w = 0; w < this.windowCount; w++) slots.push(day * this.windowCount + w);
+      for (let w = 0; w < this.slots.windows; w++) slots.push(this.slots.of(day, w));
       for (const slot of slots) {
         if (slot < from || slot > end) continue;
         const blocker = this.blockedBy(part, slot);
@@ -326,21 +303,10 @@ class Drawing {
 
   /** Who has no room for a part there; empty when its own limits keep it away, undefined when it fits. */
   private blockedBy(part: LayPart, slot: Slot): string | undefined {
-    const day = Math.floor(slot / this.windowCount);
+    const day = this.slots.day(slot);
     if (part.weekday !== null && !servesFor(this.input.days, day, part.weekday)) return '';
     if (part.latest !== null && this.input.days[day].date > part.latest) return '';
-    return this.ledger.blockedBy(part, day, slot % this.windowCount);
-  }
-
-  /** The first window that begins when a wait, counted in hours from the end of a window, has passed. Nights and weekends count. */
-  private afterWait(slot: Slot, hours: number): Slot {
-    const from = this.input.days[Math.floor(slot / this.windowCount)].date;
-    const until = waitEnds(from, this.input.windows[slot % this.windowCount], hours);
-    const day = this.dayFrom(until.date);
-    if (day >= this.input.days.length) return this.input.days.length * this.windowCount;
-    if (this.input.days[day].date > until.date) return day * this.windowCount;
-    const window = this.input.windows.findIndex((w) => w.starts >= until.time);
-    return window < 0 ? (day + 1) * this.windowCount : day * this.windowCount + window;
+    return this.ledger.blockedBy(part, day, this.slots.window(slot));
   }
 
   private chainEndOf(lesson: LayLesson): Slot | undefined {

@@ -12,6 +12,7 @@ export class Ledger {
   private readonly windowCount: number;
   /** Minutes of each window of each day; less on a day that ends early. */
   private readonly windowLength: Int32Array;
+  private readonly longestWindow: number;
   /** The part of a whole day that a day has; limits of a day shrink with it. */
   private readonly share: Float64Array;
 
@@ -21,6 +22,7 @@ export class Ledger {
     this.windowCount = input.windows.length;
     const [starts, ends] = [input.windows[0].starts, input.windows[input.windows.length - 1].ends];
     this.windowLength = Int32Array.from(input.days.flatMap((d) => input.windows.map((w) => Math.max(0, Math.min(w.ends, d.ends) - w.starts))));
+    this.longestWindow = this.windowLength.reduce((a, b) => Math.max(a, b), 0);
     this.share = Float64Array.from(input.days, (d) => (Math.min(d.ends, ends) - starts) / (ends - starts));
     this.used = this.people.map(() => new Int32Array(input.days.length));
     this.usedInWindow = this.people.map(() => new Int32Array(input.days.length * this.windowCount));
@@ -41,8 +43,7 @@ export class Ledger {
 
   /** Who could not take this part on any day, however empty. */
   neverFits(part: LayPart): string | undefined {
-    const longest = this.windowLength.reduce((a, b) => Math.max(a, b), 0);
-    return this.people.find((person, i) => this.minutesFor(person, part) > Math.min(this.dayLimit[i], longest));
+    return this.people.find((person, i) => this.minutesFor(person, part) > Math.min(this.dayLimit[i], this.longestWindow));
   }
 
   /** Takes the part's minutes (sign 1) or gives them back (sign −1). */

@@ -90,9 +90,9 @@ function Board({ view, unitId, spine, setOpen }: { view: BooksView; unitId: stri
     <Columns>
       <div>
         <div>
-        {pulled.length ? <Piles pulled={pulled} readers={children} inHand={inHand?.pullId} onTake={(pullId) => take({ pullId, keys: true })} onPut={place} onGiveAway={() => act((base) => clearGiveAway(base, unitId))} /> : <p>No books pulled yet. Add the one that leads the unit first: its spine. Or pull what you have from the shelf, and sort it here.</p>}
-        {pulled.length && !spine ? <Caution>No book leads this unit. Put one on the pile “Spine”, and its contents can carry the lessons.</Caution> : null}
-        {view.wanted.length ? <Quiet>From the brainstorm, find a book on: {view.wanted.join(' · ')}</Quiet> : null}
+          {pulled.length ? <Piles pulled={pulled} readers={children} inHand={inHand?.pullId} onTake={(pullId) => take({ pullId, keys: true })} onPut={place} onGiveAway={() => act((base) => clearGiveAway(base, unitId))} /> : <p>No books pulled yet. Add the one that leads the unit first: its spine. Or pull what you have from the shelf, and sort it here.</p>}
+          {pulled.length && !spine ? <Caution>No book leads this unit. Put one on the pile “Spine”, and its contents can carry the lessons.</Caution> : null}
+          {view.wanted.length ? <Quiet>From the brainstorm, find a book on: {view.wanted.join(' · ')}</Quiet> : null}
         </div>
         {rows.length && lessons.length ? (
           <Section aria-labelledby="pages">

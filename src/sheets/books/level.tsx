@@ -9,9 +9,6 @@ import { Heading, Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import { levelOfText, type LevelView } from './actions';
 
-/** Words from which the figures are steady, as `core/books/level.ts` has it. */
-const STEADY_WORDS = 100;
-
 export function LevelDialog({ onClose }: { onClose: () => void }) {
   const [text, type] = useState('');
   const [found, find] = useState<{ of: string; is: LevelView }>();
@@ -31,7 +28,7 @@ export function LevelDialog({ onClose }: { onClose: () => void }) {
           {!level ? <Quiet>{text.trim() ? 'Counting…' : 'What is counted, and what the published measures make of it, shows here. Nothing is kept.'}</Quiet> : !level.spread ? <Quiet>There are no words in it yet.</Quiet> : (
             <>
               <p><b>Grade {grade(level.spread.middle)}</b>, between {grade(level.spread.low)} and {grade(level.spread.high)} by the measures in their place.</p>
-              <Quiet>{level.counts.words} words, {level.counts.sentences} {level.counts.sentences === 1 ? 'sentence' : 'sentences'}, {level.counts.syllables} syllables; {level.counts.long} words of three syllables and more.{level.counts.words < STEADY_WORDS ? ' So short a passage says little: paste more of it.' : ''}</Quiet>
+              <Quiet>{level.counts.words} words, {level.counts.sentences} {level.counts.sentences === 1 ? 'sentence' : 'sentences'}, {level.counts.syllables} syllables; {level.counts.long} words of three syllables and more.{level.short ? ' So short a passage says little: paste more of it.' : ''}</Quiet>
               <Judged aria-label="For each child">{level.children.map((c) => <li key={c.id}><b>{c.name}</b> {c.says}</li>)}</Judged>
               <Heading as="h3">The measures</Heading>
               <Table>

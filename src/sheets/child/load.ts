@@ -18,7 +18,7 @@ export async function loadChild(childId: string, params: SearchParams): Promise<
   const date = (await dateParam(params, 'day')) ?? today;
   return {
     name: child.name, hatch: child.hatch, date, dayInWords: longDate(date),
-    items: dayRooms(plan, date).filter((r) => r.childIds.includes(childId)).map((r) => ({
+    items: dayRooms(plan, date, childId).filter((r) => r.childIds.includes(childId)).map((r) => ({
       key: r.sittingId, title: r.title, detail: r.detail, minutes: r.ends - r.starts, withParent: r.parentMinutes > 0 && r.own, together: r.childIds.length > 1, done: r.done,
     })),
   };

@@ -54,7 +54,7 @@ export function LadderSheet(view: LadderView) {
           {before ? <LinkButton href={href(before.id)}>Lesson {before.number}</LinkButton> : null}{after ? <LinkButton href={href(after.id)}>Lesson {after.number}</LinkButton> : null}
         </>
       }
-      figures={[...view.loads.map((l) => ({ name: l.name, value: `${lengthText(l.minutes)}${l.minutes > l.limit ? ' !' : ''}` })), { name: 'You, one to one', value: lengthText(view.oneToOne) }]}
+      figures={[...view.shares.filter((l) => l.childId).map((l) => ({ name: l.name, value: `${lengthText(l.minutes)}${l.over ? ' !' : ''}` })), { name: 'You, one to one', value: lengthText(view.oneToOne) }]}
       keys={[{ keys: '← →', does: 'on a child: one rung down or up, in this work of this lesson' }, { keys: 'Shift ← →', does: 'on a child: one rung down or up in the whole lesson' }, { keys: 'Enter', does: 'on a child or a kind of work: what can be done' }, { keys: 'a b c', does: 'take the way to mend that stands beside the letter' }]}
     >
       {view.children.filter((c) => c.sitsOut).map((c) => <SitsOut key={c.id} child={c} lessonId={lesson.id} />)}

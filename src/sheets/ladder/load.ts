@@ -1,7 +1,7 @@
 import { assignments, ladderOf, type Piece } from '@/core/ladder/assign';
 import { doneEarly, promptsFor, type Prompt } from '@/core/ladder/adapt';
 import { KINDS_OF_WORK, isLadderKind } from '@/core/ladder/kinds';
-import { elderFor, lessonLoad, loadsByDay, loadsByWeek, type Load, type Stretch } from '@/core/ladder/loads';
+import { elderFor, lessonLoad, loadsByDay, loadsByWeek, overBy, type Share, type Stretch } from '@/core/ladder/loads';
 import { waitsOn } from '@/core/dayplan/waits';
 import { shortDate } from '@/core/calendar/dates';
 import { SHARED_KINDS, type LadderKind } from '@/core/plan/words';
@@ -54,9 +54,12 @@ export interface LadderRow {
   counts?: string;
 }
 
-export interface NamedLoad extends Load {
-  childId: string;
+/** Somebody's share of the lesson, a child's or the parent's. */
+export interface NamedShare extends Share {
+  /** Null: the parent. */
+  childId: string | null;
   name: string;
+  over: boolean;
 }
 
 export interface LadderView {
@@ -69,9 +72,8 @@ export interface LadderView {
   children: (Named & { shows: Show; rung: Rung; sitsOut: boolean; prompts: Record<number, Prompt[]> })[];
   rows: LadderRow[];
   works: Work[];
-  /** What the whole lesson takes each child, of what they can take on its days; and the parent. */
-  loads: NamedLoad[];
-  parent: Load;
+  /** What the whole lesson takes each child, of what they can take on its days; the parent last. */
+  shares: NamedShare[];
   oneToOne: number;
   waits: { says: string }[];
   early: { child: Named; inUnit: boolean; minutes: number; idle: number; fillers: { text: string; minutes: number }[]; care: string[] }[];
@@ -81,7 +83,7 @@ export interface LadderView {
   everyone: Named[];
 }
 
-const EMPTY = { children: [], rows: [], works: [], loads: [], parent: { minutes: 0, limit: 0 }, oneToOne: 0, waits: [], early: [], days: [], weeks: [], everyone: [] };
+const EMPTY = { children: [], rows: [], works: [], shares: [], oneToOne: 0, waits: [], early: [], days: [], weeks: [], everyone: [] };
 
 export async function loadLadder(params: SearchParams): Promise<LadderView> {
   const { plan, info, unit, today } = await load(params);
@@ -143,7 +145,7 @@ export async function loadLadder(params: SearchParams): Promise<LadderView> {
         prompts: Object.fromEntries(RUNGS.filter((r) => Math.abs(r.rung - rung) <= 1).map((r) => [r.rung, promptsFor(plan, lesson, c.id, r.rung)])),
       };
     }),
-    loads: share.children.map((l) => ({ ...l, name: nameOf(l.childId) })), parent: share.parent, oneToOne: share.oneToOne,
+    shares: [...share.children.map((l) => ({ ...l, name: nameOf(l.childId), over: overBy(l) > 0 })), { ...share.parent, childId: null, name: 'You', over: overBy(share.parent) > 0 }], oneToOne: share.oneToOne,
     waits: dates.flatMap((date) => waitsOn(plan, date).filter((w) => parts.some((p) => p.id === w.partId)).map((w) => ({
       says: `${shortDate(date)}: ${nameOf(w.childId)} waits ${w.minutes} min for “${titles.get(w.partId)}”, while you are with ${w.forIds.map(nameOf).join(' and ')} for “${titles.get(w.forPartId)}”.`,
     }))),

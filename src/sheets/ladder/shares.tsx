@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { lengthText } from '@/core/calendar/dates';
+import { lengthText, shortDate } from '@/core/calendar/dates';
 import { PlainButton } from '@/kit/button';
 import { Fold } from '@/kit/fold';
 import { Hatch } from '@/kit/hatch';
@@ -19,18 +19,11 @@ const LoadChart = dynamic(() => import('./load-chart').then((m) => m.LoadChart),
 const WAY_KEYS = 'abcdefghij';
 const TYPING = 'input, textarea, [role=dialog], [role=alertdialog], [role=menu], [role=listbox]';
 
-interface Over {
-  childId: string | null;
-  name: string;
-  minutes: number;
-  limit: number;
-}
-
 type Ways = Awaited<ReturnType<typeof loadRemedies>>;
 
 export function Shares({ view, lessonId }: { view: LadderView; lessonId: string }) {
   const { act } = useAct();
-  const over: Over[] = [...view.loads.filter((l) => l.minutes > l.limit), ...(view.parent.minutes > view.parent.limit ? [{ childId: null, name: 'You', ...view.parent }] : [])];
+  const over = view.shares.filter((o) => o.over);
   const asked = JSON.stringify([view.info.revision, lessonId, over.map((o) => o.childId)]);
   const [found, set] = useState<{ asked: string; ways: Ways[] }>();
   useEffect(() => {
@@ -54,7 +47,7 @@ export function Shares({ view, lessonId }: { view: LadderView; lessonId: string 
     <Under>
       {over.map((o, i) => (
         <Mend key={o.name} aria-label={`${o.name} ${o.childId ? 'has' : 'have'} too much`}>
-          <Caution>{o.name}: {o.minutes} min in this lesson, and can take {o.limit}.</Caution>
+          <Caution>{o.minutes > o.limit || !o.day ? `${o.name}: ${o.minutes} min in this lesson, and can take ${o.limit}.` : `${o.name}: ${o.day.minutes} min on ${shortDate(o.day.date)}, and can take ${o.day.limit}.`}</Caution>
           {ways
             ? numbered.filter((w) => w.o === i).map(({ way, key }) => <PlainButton key={way.says} onPress={() => act((base) => mendLoad(base, lessonId, way.remedy))}>{key ? <kbd>{key}</kbd> : null} {way.says}</PlainButton>)
             : <Quiet>Working out what would mend it…</Quiet>}

@@ -23,7 +23,8 @@ export interface DayRoom extends Room {
   comesBack: boolean;
 }
 
-export function dayRooms(plan: Plan, date: string): DayRoom[] {
+/** @param childId whose list it is: then also what is done together says that child's own share */
+export function dayRooms(plan: Plan, date: string, childId?: string): DayRoom[] {
   const parts = byId(plan.parts);
   const homeOf = homes(plan);
   const sittings = byId(plan.sittings);
@@ -37,7 +38,7 @@ export function dayRooms(plan: Plan, date: string): DayRoom[] {
     const part = parts.get(room.partId)!;
     const { lesson } = homeOf(part);
     const sitting = sittings.get(room.sittingId)!;
-    const assignment = isLadderKind(part.kind) && !SHARED_KINDS.includes(part.kind) ? given.get(assignmentKey(part.id, room.childIds[0])) : undefined;
+    const assignment = isLadderKind(part.kind) && (childId !== undefined || !SHARED_KINDS.includes(part.kind)) ? given.get(assignmentKey(part.id, childId ?? room.childIds[0])) : undefined;
     return {
       ...room,
       title: part.title, kind: part.kind, lesson: lesson ? `${numbers.get(lesson.id)} ${lesson.title}` : '',
