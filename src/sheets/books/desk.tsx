@@ -82,6 +82,6 @@ const Title = styled(Heading)`font: 600 17px/1.2 ${face.title}; overflow-wrap: a
 const Block = styled.div`display: grid; gap: 2px; padding-top: 4px; & > b { font-size: 13.5px; }`;
 const Keys = styled.div`
   display: grid; grid-template-columns: repeat(auto-fill, minmax(118px, 1fr)); gap: 6px; padding-top: 6px;
-  button { padding: 3px 7px; min-height: 32px; font-size: 13px; text-align: left; justify-content: flex-start; } button[aria-pressed='true'] { background: ${colour.ink}; color: ${colour.room}; } kbd { font: 700 12px/1 inherit; border: 1px solid currentColor; padding: 1px 4px; margin-right: 4px; }
+  button { padding: 3px 7px; min-height: 32px; min-width: 0; font-size: 13px; text-align: left; justify-content: flex-start; white-space: normal; overflow-wrap: anywhere; } button[aria-pressed='true'] { background: ${colour.ink}; color: ${colour.room}; } kbd { font: 700 12px/1 inherit; border: 1px solid currentColor; padding: 1px 4px; margin-right: 4px; }
 `;
 const Doings = styled.div`display: flex; flex-wrap: wrap; gap: 4px 14px; padding-top: 4px;`;
