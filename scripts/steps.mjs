@@ -47,7 +47,7 @@ export async function ensurePackages() {
 
 /** Builds the app, if its sources have changed since it was last built. */
 export async function ensureBuilt() {
-  const sources = digest([...filesIn(join(root, 'src')), ...filesIn(join(root, 'cli')), join(root, 'package-lock.json'), join(root, 'next.config.ts'), join(root, 'tsconfig.json')]);
+  const sources = digest([...filesIn(join(root, 'src')), ...filesIn(join(root, 'cli')), join(root, 'package-lock.json'), join(root, 'next.config.ts'), join(root, 'scripts', 'english-only.cjs'), join(root, 'tsconfig.json')]);
   const stamp = join(root, '.next', 'hausplan-built');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === sources) return;
   say('Building the app: about half a minute.');
