@@ -253,3 +253,23 @@ test('who is done early gets something with one press, the quiz has its key apar
   await LESSON_8(page);
   await expect(page.getByRole('button', { name: /^Ottilie: Copy from the passage/ })).toContainText('more than the 24 min that suit this age');
 });
+
+test('a child who waits is helped by an elder, and a small one outside the unit is kept busy and safe', async ({ page }) => {
+  await LESSON_8(page);
+  const waiting = page.getByRole('region', { name: 'Who waits for whom' });
+  await expect(waiting).toContainText(/Pim waits \d+ min for “Tell it back”, while you are with Junia/);
+  await waiting.getByRole('button', { name: 'What would help?' }).first().click();
+  const way = waiting.getByRole('button', { name: /^Ottilie teaches (Junia|Pim) “Tell it back”: (nobody waits|\d+ min of waiting instead of \d+)/ }).first();
+  await way.click();
+  await expect(page.getByRole('button', { name: /^Ottilie: Teach (Junia|Pim): / })).toBeVisible();
+  await page.goto('/unit', { waitUntil: 'networkidle' });
+  const pim = page.getByRole('checkbox', { name: 'Pim' }).first();
+  await pim.click();
+  await page.getByRole('button', { name: 'Keep', exact: true }).first().click();
+  await expect(page.getByRole('status')).toBeVisible();
+  await LESSON_8(page);
+  await expect(page.getByRole('button', { name: /^Pim: / })).toHaveCount(0);
+  const early = page.getByRole('region', { name: 'Done early' });
+  await expect(early).toContainText('Takes no part: kept busy and safe for');
+  await expect(early).toContainText('Dye pot: Hot, with a small child near.');
+});

@@ -1,10 +1,14 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { aLesson, aPart, aPlan, aUnit } from '../../../tests/sample-plan';
+import { aLesson, aPart, aPlan, aUnit, someFullPlan } from '../../../tests/sample-plan';
+import { perform } from '../edit/edit';
+import { addForChildren } from '../edit/ladder';
 import { redraw } from '../layout/redraw';
 import { blankBook, blankChild } from '../plan/blank';
 import type { Rung } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 import { doneEarly, promptsFor } from './adapt';
+import { lessonLoad } from './loads';
 
 const children = [12, 6, 2].map((y, i) => ({ ...blankChild, id: `c${y}`, name: `C${y}`, hatch: (['bars', 'dots', 'waves'] as const)[i], birthMonth: `${2026 - y}-03`, minutes: 200, mouths: y === 2 }));
 const plan: Plan = redraw({
@@ -45,5 +49,31 @@ describe('who is done early', () => {
     expect(two.fillers.every((f) => f.minutes === 4)).toBe(true);
     expect(two.care.join()).toMatch(/Dye pot: /);
     expect(six.care).toEqual([]);
+  });
+});
+
+describe('in any plan', () => {
+  it('prompts can be kept as they are, and nobody is given more than the others have time for', () => {
+    fc.assert(fc.property(someFullPlan, fc.constantFrom<Rung>(1, 2, 3, 4, 5), (given, rung) => {
+      const drawn = redraw(given, { today: '2026-09-10' }).plan;
+      for (const lesson of drawn.lessons.slice(0, 4)) {
+        const unit = drawn.units.find((u) => u.id === lesson.unitId)!;
+        for (const childId of unit.childIds) {
+          const prompts = promptsFor(drawn, lesson, childId, rung);
+          expect(prompts.length).toBeGreaterThan(0);
+          expect(prompts.length).toBeLessThanOrEqual(8);
+          expect(prompts.every((p) => p.text.length <= 200 && p.rung === rung && p.minutes > 0)).toBe(true);
+          const first = prompts[0];
+          const added = perform(addForChildren(lesson.id, [childId], { title: first.text, minutes: first.minutes, lead: 'near' }), drawn, { today: '2026-09-10', newId: () => 'added' });
+          expect('refused' in added ? added.refused : added.plan.parts.some((p) => p.id === 'added')).toBe(true);
+        }
+        const shares = new Map(lessonLoad(drawn, lesson.id).children.map((c) => [c.childId, c.minutes]));
+        for (const early of doneEarly(drawn, lesson, unit)) {
+          expect(early.idle).toBe(Math.max(...shares.values()) - (shares.get(early.childId) ?? 0));
+          expect(early.fillers.length).toBeGreaterThan(0);
+          expect(early.fillers.every((f) => f.minutes <= early.idle && f.text.length <= 200)).toBe(true);
+        }
+      }
+    }), { numRuns: 40 });
   });
 });

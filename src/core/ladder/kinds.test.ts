@@ -8,7 +8,7 @@ import type { Child, Plan } from '../plan/plan';
 import { ageOn } from './age';
 import { assignments, ladderOf } from './assign';
 import { attentionStretch, writerOf, type Writer } from './handwriting';
-import { KINDS_OF_WORK, type Asked } from './kinds';
+import { KINDS_OF_WORK, recast, type Asked } from './kinds';
 import { materialOf, type Material } from './material';
 import { labelsVersion, memoryVersion } from './shown';
 import { quizVersion } from './together';
@@ -111,6 +111,46 @@ describe('what is shown', () => {
       if (m.questions.length) expect(Number(/(\d+) (?:easy|hard)/.exec(quizVersion(m, rung).wording)![1])).toBeLessThanOrEqual(m.questions.length);
       const learnt = Number(/(\d+) words?:/.exec(memoryVersion(m, rung).wording)?.[1] ?? 0);
       expect(learnt).toBeLessThanOrEqual(m.passage.split(/\s+/).length);
+    }));
+  });
+});
+
+describe('amounts, whatever the family asks for', () => {
+  const counted = LADDER_KINDS.filter((k) => KINDS_OF_WORK[k].counts);
+  const amount = fc.option(fc.integer({ min: 1, max: 200 }), { nil: null });
+  const written = (k: string, wording: string): number => Number({ copying: /(\d+) words:/, labels: /(\d+) (?:label|things)/, quiz: /(\d+) (?:easy|hard)/, memory: /(\d+) words?:/ }[k]?.exec(wording)?.[1] ?? 0);
+  it('are never above the text: words to copy and to learn, labels, questions', () => {
+    fc.assert(fc.property(fc.constantFrom('copying', 'labels', 'quiz', 'memory'), fc.constantFrom(...RUNGS), age, material, amount, (kind, rung, c, m, n) => {
+      const { wording } = KINDS_OF_WORK[kind as 'copying'].version(asked(rung, c, m, { amount: n }));
+      const there = { copying: m.passage.split(/\s+/).length, memory: m.passage.split(/\s+/).length, labels: Math.max(1, new Set(m.words).size), quiz: m.questions.length || 200 }[kind]!;
+      expect(written(kind, wording)).toBeLessThanOrEqual(there);
+    }), { numRuns: 400 });
+  });
+  it('fit the minutes that suit the age, or say why not', () => {
+    const settling: Partial<Record<string, number>> = { copying: 3, 'tell-back': 3, notebook: 10, booklet: 6, 'word-list': 4 };
+    fc.assert(fc.property(fc.constantFrom('copying', 'tell-back', 'notebook', 'booklet', 'word-list', 'practice'), fc.constantFrom<Rung>(3, 4, 5), age, material, amount, (kind, rung, c, m, n) => {
+      const { note, minutes, parentMinutes } = KINDS_OF_WORK[kind as 'copying'].version(asked(rung, c, m, { amount: n }));
+      const { stretch } = hand(c);
+      if (!note) expect(minutes - (settling[kind] ?? 0)).toBeLessThanOrEqual(stretch + (parentMinutes ? 8 : 0));
+      else expect(note).toMatch(new RegExp(`more than the ${stretch} min that suit this age\\. Offered: `));
+    }), { numRuns: 400 });
+  });
+  it('rise with the rung for the same hand: never fewer letters to copy, tasks, labels or questions', () => {
+    fc.assert(fc.property(age, material, (c, m) => {
+      for (const [kind, figure] of [['copying', (v: { letters: number }) => v.letters], ['practice', (v: { amount: string }) => Number(/^\d+/.exec(v.amount)![0])], ['quiz', (v: { amount: string }) => Number(/^\d+/.exec(v.amount)![0])]] as const) {
+        const figures = RUNGS.slice(1).map((rung) => (figure as (v: unknown) => number)(KINDS_OF_WORK[kind].version(asked(rung, c, m))));
+        // A slow hand is offered less on every rung; it is never offered less for standing higher than what it can do.
+        if (kind !== 'practice' || hand(c).stretch >= 24) for (let i = 1; i < figures.length; i++) if (kind !== 'copying' || !KINDS_OF_WORK.copying.version(asked(RUNGS[i + 1], c, m)).note) expect(figures[i]).toBeGreaterThanOrEqual(figures[i - 1]);
+      }
+    }));
+  });
+  it('keep their figure apart, so that a family’s words can go before it', () => {
+    fc.assert(fc.property(fc.constantFrom(...counted), fc.constantFrom<Rung>(3, 4, 5), age, material, (kind, rung, c, m) => {
+      const v = KINDS_OF_WORK[kind].version(asked(rung, c, m));
+      const own = recast(v, { wording: 'In our own way', amount: null, minutes: 3, parentMinutes: 99, produces: 'a thing', supplies: null });
+      expect(own.wording).toBe(v.amount ? `In our own way: ${v.amount}` : 'In our own way');
+      expect(own).toMatchObject({ minutes: 3, parentMinutes: 3, produces: 'a thing', supplies: v.supplies });
+      expect(recast(v, undefined)).toEqual(v);
     }));
   });
 });

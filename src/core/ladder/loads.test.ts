@@ -1,10 +1,13 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { aLesson, aPart, aPlan, aUnit } from '../../../tests/sample-plan';
+import { aLesson, aPart, aPlan, aUnit, somePlan } from '../../../tests/sample-plan';
 import { moveRungFromHere, skipPart } from '../edit/ladder';
 import { perform, type Edit } from '../edit/edit';
+import { waitsOn } from '../dayplan/waits';
+import { partMinutes } from '../layout/input';
 import { redraw } from '../layout/redraw';
 import type { Plan } from '../plan/plan';
-import { elderFor, lessonLoad, loadsByDay, loadsByWeek, overBy, remediesFor, remedyEdit } from './loads';
+import { elderFor, lessonLoad, loadsByDay, loadsByWeek, overBy, remediesFor, remediesForWait, remedyEdit, waitingIn } from './loads';
 
 const context = { today: '2026-08-31', newId: () => 'new' };
 const POEM = Array.from({ length: 8 }, (_, i) => `Off the hill the grey flock came and stood in line ${i}`).join('\n');
@@ -41,6 +44,26 @@ describe('the load of a lesson', () => {
     for (const way of ways) expect(lessonLoad(run(remedyEdit('l1', way.remedy), p), 'l1').parent.minutes).toBe(way.minutes);
     expect(elderFor(p, p.parts.find((x) => x.id === 'l1-copy')!, p.children[1])?.id).toBe('c1');
     expect(elderFor(p, p.parts.find((x) => x.id === 'l1-copy')!, p.children[0])).toBeUndefined();
+  });
+});
+
+describe('waiting for the parent', () => {
+  it('is shorter where an elder teaches, by the minutes that are said', () => {
+    const base = plan(240);
+    const p = redraw({
+      ...base, units: [aUnit({ childIds: ['c0', 'c1', 'c2'], passage: POEM })], children: [{ ...base.children[0], id: 'c0', name: 'Elder', birthMonth: '2013-03', hatch: 'waves', rungs: {} }, ...base.children.map((c, i) => ({ ...c, birthMonth: `202${i}-03`, rungs: { writing: 1 as const } }))],
+    }, context).plan;
+    const waiting = waitingIn(p, 'l1');
+    expect(waiting).toBeGreaterThan(0);
+    const wait = [...new Set(p.sittings.filter((s) => s.partId.startsWith('l1-')).map((s) => s.date))].flatMap((d) => waitsOn(p, d))[0];
+    const ways = remediesForWait(p, 'l1', wait, context);
+    expect(ways.length).toBeGreaterThan(0);
+    for (const way of ways) {
+      expect(way.minutes).toBeLessThan(waiting);
+      expect(waitingIn(run(remedyEdit('l1', way.remedy), p), 'l1')).toBe(way.minutes);
+      expect(way.says).toMatch(/^Elder teaches c[12] /);
+    }
+    expect(remediesForWait({ ...p, children: p.children.slice(1) }, 'l1', wait, context)).toEqual([]);
   });
 });
 
@@ -81,5 +104,30 @@ describe('one child', () => {
     expect(p.assignments.some((a) => a.partId === 'l1-copy' && a.childId === 'c1')).toBe(false);
     expect(run(skipPart('l1-copy', 'c1'), p).parts.find((x) => x.id === 'l1-copy')!.childIds).toBeNull();
     expect(perform(skipPart('l1-copy', 'c2'), p, context)).toMatchObject({ refused: expect.stringContaining('Nobody else') });
+  });
+});
+
+describe('loads of any plan', () => {
+  it('a lesson is its parts, a week is its days, and the days hold everything that stands', () => {
+    fc.assert(fc.property(somePlan, (given) => {
+      const p = redraw(given, context).plan;
+      const minutes = partMinutes(p);
+      const unitOf = (lessonId: string): (typeof p.units)[number] | undefined => p.units.find((u) => u.id === p.lessons.find((l) => l.id === lessonId)?.unitId);
+      for (const lesson of p.lessons.slice(0, 5)) {
+        const parts = p.parts.filter((x) => x.lessonId === lesson.id).map((x) => minutes(x, unitOf(lesson.id)));
+        for (const share of lessonLoad(p, lesson.id).children) expect(share.minutes).toBe(parts.reduce((s, x) => s + (x.minutes[share.childId] ?? 0), 0));
+        expect(lessonLoad(p, lesson.id).parent.minutes).toBe(parts.reduce((s, x) => s + x.lead, 0));
+      }
+      const days = loadsByDay(p, p.year!.starts, p.year!.ends);
+      const weeks = loadsByWeek(days);
+      const open = new Set(days.map((d) => d.date));
+      for (const c of p.children) {
+        const standing = p.sittings.filter((s) => open.has(s.date)).reduce((sum, s) => { const part = p.parts.find((x) => x.id === s.partId)!; return sum + (minutes(part, unitOf(part.lessonId!)).minutes[c.id] ?? 0); }, 0);
+        const of = (list: typeof days): number => list.reduce((sum, d) => sum + d.children.find((x) => x.childId === c.id)!.minutes, 0);
+        expect([of(days), of(weeks)]).toEqual([standing, standing]);
+        // What is laid out in pencil is never more than a child can take.
+        for (const d of days) expect(d.children.find((x) => x.childId === c.id)!.minutes).toBeLessThanOrEqual(c.minutes);
+      }
+    }), { numRuns: 40 });
   });
 });

@@ -1,6 +1,7 @@
 /** What work asks of each child and of the parent with one child at a time, by lesson, day and week, against what they can take, and what would mend it. */
 import { addDays, mondayOf, shortDate } from '../calendar/dates';
 import { schoolDays } from '../calendar/school-days';
+import { waitsOn, type Wait } from '../dayplan/waits';
 import { letTeach, moveRung, skipPart } from '../edit/ladder';
 import { removePart } from '../edit/lessons';
 import { movePart } from '../edit/weeks';
@@ -201,4 +202,31 @@ function forAnyone(plan: Plan, lessonId: string): Tried[] {
   if (!last || !stands || !plan.year || parts.length < 2) return drops;
   const next = schoolDays(plan.year).find((d) => d.date > stands && d.date <= addDays(stands, LATER))?.date;
   return next ? [...drops, { remedy: { does: 'later', partId: last.id, date: next }, words: `“${last.title}” on ${shortDate(next)}` }] : drops;
+}
+
+/** Minutes in which children wait for the parent with parts of a lesson, all its days together. */
+export function waitingIn(plan: Plan, lessonId: string): number {
+  const parts = new Set(plan.parts.filter((p) => p.lessonId === lessonId).map((p) => p.id));
+  const dates = [...new Set(plan.sittings.filter((s) => parts.has(s.partId)).map((s) => s.date))];
+  return dates.flatMap((date) => waitsOn(plan, date)).filter((w) => parts.has(w.partId)).reduce((sum, w) => sum + w.minutes, 0);
+}
+
+/**
+ * Ways to make a wait shorter: an elder teaches the child who waits, or the one who has the parent meanwhile. Each is
+ * worked out on a copy of the plan; `minutes` are those waited in the whole lesson then, the fewest first.
+ */
+export function remediesForWait(plan: Plan, lessonId: string, wait: Pick<Wait, 'childId' | 'partId' | 'forIds' | 'forPartId'>, context: EditContext): WorkedRemedy[] {
+  const parts = new Map(ownWork(plan, lessonId).map((p) => [p.id, p]));
+  const now = waitingIn(plan, lessonId);
+  const teachable = [[wait.partId, wait.childId], ...wait.forIds.map((id) => [wait.forPartId, id])];
+  return teachable.flatMap(([partId, youngerId]): WorkedRemedy[] => {
+    const part = parts.get(partId);
+    const younger = plan.children.find((c) => c.id === youngerId);
+    const elder = part && younger && elderFor(plan, part, younger);
+    if (!part || !younger || !elder) return [];
+    const remedy: Remedy = { does: 'teach', partId, youngerId, elderId: elder.id };
+    const done = perform(remedyEdit(lessonId, remedy), plan, context);
+    const minutes = 'refused' in done ? now : waitingIn(done.plan, lessonId);
+    return minutes < now ? [{ remedy, minutes, over: 0, says: `${elder.name} teaches ${younger.name} “${part.title}”: ${minutes ? `${minutes} min of waiting instead of ${now}` : 'nobody waits'}` }] : [];
+  }).sort((a, b) => a.minutes - b.minutes);
 }

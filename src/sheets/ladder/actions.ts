@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { addForChildren, endTeaching, joinLesson, letTeach, moveInPart, moveKindFromHere, moveRung, moveRungFromHere, showBy, skipPart, swapWork, wordByHand, wordByLadder } from '@/core/edit/ladder';
 import { addPart, removePart } from '@/core/edit/lessons';
 import { addWorkPart, keepWork, removeWork } from '@/core/edit/works';
-import { remediesFor, remedyEdit, type Remedy } from '@/core/ladder/loads';
+import { remediesFor, remediesForWait, remedyEdit, type Remedy } from '@/core/ladder/loads';
 import { blankPart } from '@/core/plan/blank';
 import { id, isoDate, minutes, shortText } from '@/core/plan/measures';
 import { lead, swap } from '@/core/plan/lesson';
@@ -149,6 +149,14 @@ const MOST_WAYS = 5;
 export async function loadRemedies(lessonId: string, childId: string | null): Promise<{ remedy: Remedy; says: string }[]> {
   let n = 0;
   return remediesFor(readDrawn(store()).plan, lessonId, childId === null ? 'parent' : { childId }, { today: today(), newId: () => `tried${++n}` }).slice(0, MOST_WAYS).map(({ remedy, says }) => ({ remedy, says }));
+}
+
+const waitShape = z.strictObject({ childId: id, partId: id, forIds: z.array(id).max(20), forPartId: id });
+
+/** What would make a wait shorter, each way worked out; nothing is stored. */
+export async function waitRemedies(lessonId: string, wait: unknown): Promise<{ remedy: Remedy; says: string }[]> {
+  let n = 0;
+  return remediesForWait(readDrawn(store()).plan, lessonId, waitShape.parse(wait), { today: today(), newId: () => `tried${++n}` }).map(({ remedy, says }) => ({ remedy, says }));
 }
 
 export async function mendLoad(base: number, lessonId: string, input: unknown): Promise<Outcome> {

@@ -2,7 +2,7 @@ import { assignments, ladderOf, type Piece } from '@/core/ladder/assign';
 import { doneEarly, promptsFor, type Prompt } from '@/core/ladder/adapt';
 import { KINDS_OF_WORK, isLadderKind } from '@/core/ladder/kinds';
 import { elderFor, lessonLoad, loadsByDay, loadsByWeek, overBy, type Share, type Stretch } from '@/core/ladder/loads';
-import { waitsOn } from '@/core/dayplan/waits';
+import { waitsOn, type Wait } from '@/core/dayplan/waits';
 import { shortDate } from '@/core/calendar/dates';
 import { SHARED_KINDS, type LadderKind } from '@/core/plan/words';
 import { RUNGS, rungOf } from '@/core/ladder/rungs';
@@ -75,7 +75,7 @@ export interface LadderView {
   /** What the whole lesson takes each child, of what they can take on its days; the parent last. */
   shares: NamedShare[];
   oneToOne: number;
-  waits: { says: string }[];
+  waits: { says: string; wait: Pick<Wait, 'childId' | 'partId' | 'forIds' | 'forPartId'> }[];
   early: { child: Named; inUnit: boolean; minutes: number; idle: number; fillers: { text: string; minutes: number }[]; care: string[] }[];
   /** Everybody's minutes over the unit, by day and by week. */
   days: Stretch[];
@@ -148,6 +148,7 @@ export async function loadLadder(params: SearchParams): Promise<LadderView> {
     shares: [...share.children.map((l) => ({ ...l, name: nameOf(l.childId), over: overBy(l) > 0 })), { ...share.parent, childId: null, name: 'You', over: overBy(share.parent) > 0 }], oneToOne: share.oneToOne,
     waits: dates.flatMap((date) => waitsOn(plan, date).filter((w) => parts.some((p) => p.id === w.partId)).map((w) => ({
       says: `${shortDate(date)}: ${nameOf(w.childId)} waits ${w.minutes} min for “${titles.get(w.partId)}”, while you are with ${w.forIds.map(nameOf).join(' and ')} for “${titles.get(w.forPartId)}”.`,
+      wait: { childId: w.childId, partId: w.partId, forIds: w.forIds, forPartId: w.forPartId },
     }))),
     early: doneEarly(plan, lesson, unit).map(({ childId, ...e }) => ({ ...e, child: named(children.get(childId)!), inUnit: unit.childIds.includes(childId) })),
     days, weeks: loadsByWeek(days),

@@ -10,7 +10,7 @@ import { Hatch } from '@/kit/hatch';
 import { Caution, Heading, Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
-import { addForOne, loadRemedies, mendLoad } from './actions';
+import { addForOne, loadRemedies, mendLoad, waitRemedies } from './actions';
 import type { LadderView } from './load';
 
 const LoadChart = dynamic(() => import('./load-chart').then((m) => m.LoadChart), { ssr: false, loading: () => <Quiet>Drawing…</Quiet> });
@@ -54,7 +54,7 @@ export function Shares({ view, lessonId }: { view: LadderView; lessonId: string 
           {ways && !ways[i]?.length ? <Quiet>Nothing small would mend it. Split the lesson, or leave a part out for everyone.</Quiet> : null}
         </Mend>
       ))}
-      {view.waits.length ? <section aria-label="Who waits for whom"><Heading>Waiting for you</Heading>{view.waits.map((w) => <p key={w.says}>{w.says}</p>)}</section> : null}
+      {view.waits.length ? <section aria-label="Who waits for whom"><Heading>Waiting for you</Heading>{view.waits.map((w) => <Waits key={`${view.info.revision} ${w.says}`} {...w} lessonId={lessonId} />)}</section> : null}
       {view.early.length ? (
         <section aria-label="Done early">
           <Heading>Done early</Heading>
@@ -72,6 +72,20 @@ export function Shares({ view, lessonId }: { view: LadderView; lessonId: string 
       ) : null}
       {view.days.length > 1 ? <OverUnit view={view} /> : null}
     </Under>
+  );
+}
+
+/** A child who waits for the parent, and on asking, what would make it shorter. */
+function Waits({ says, wait, lessonId }: LadderView['waits'][number] & { lessonId: string }) {
+  const { act } = useAct();
+  const [ways, set] = useState<Ways | 'asked'>();
+  const ask = (): void => { set('asked'); void waitRemedies(lessonId, wait).then(set, () => set(undefined)); };
+  return (
+    <Mend>
+      <p>{says} {ways === undefined ? <PlainButton onPress={ask}>What would help?</PlainButton> : null}</p>
+      {ways === 'asked' ? <Quiet>Working it out…</Quiet> : ways?.map((way) => <PlainButton key={way.says} onPress={() => act((base) => mendLoad(base, lessonId, way.remedy))}>{way.says}</PlainButton>)}
+      {Array.isArray(ways) && !ways.length ? <Quiet>Nobody older can take it over. Let one of them begin with something of their own, or leave a part out.</Quiet> : null}
+    </Mend>
   );
 }
 
