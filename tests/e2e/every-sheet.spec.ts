@@ -1,6 +1,8 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from './app';
 
+/** Where the number of children changes what is drawn. */
+const OF_CHILDREN = ['/books', '/ladder', '/paper', '/weeks', '/today', '/child/demo-0001'];
 const SHEETS = ['/setup', '/year', '/unit', '/unit?new=1', '/books', '/shelf', '/lessons', '/ladder', '/paper', '/weeks', '/today'];
 
 for (const stores of ['nothing', 'one child', 'the demo', 'seven children'] as const) {
@@ -11,7 +13,7 @@ for (const stores of ['nothing', 'one child', 'the demo', 'seven children'] as c
       const problems: string[] = [];
       page.on('console', (m) => { if (m.type() === 'error') problems.push(m.text()); });
       page.on('pageerror', (e) => problems.push(String(e)));
-      for (const path of stores === 'nothing' ? SHEETS : [...SHEETS, '/child/demo-0001']) {
+      for (const path of { nothing: SHEETS, 'one child': OF_CHILDREN, 'the demo': [...SHEETS, '/child/demo-0001'], 'seven children': [...SHEETS, '/child/demo-0001'] }[stores]) {
         await page.setViewportSize({ width: 1280, height: 800 });
         await page.goto(path, { waitUntil: 'networkidle' });
         const { violations } = await new AxeBuilder({ page }).analyze();

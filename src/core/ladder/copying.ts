@@ -1,7 +1,7 @@
 /** Copying on five rungs: trace a word, a few words, a line, a stanza, all of it; cut from the real passage. */
 import type { Rung } from '../plan/measures';
 import { lettersOf, minutesToCopy, type Writer } from './handwriting';
-import { count, type Version } from './version';
+import { count, evenOne, type Version } from './version';
 
 /** Minutes to lay out paper and pencil and to look it over afterwards. */
 const SETTLING = 3;
@@ -52,7 +52,7 @@ export function copyingVersion(passage: string, rung: Rung, writer: Writer, word
     parentMinutes: rung === 1 ? minutes : rung === 2 ? Math.min(3, minutes) : 0,
     note: shortened
       ? `All ${count(wordCount(asked), 'word')} would take ${minutesFor(asked, writer)} min of writing, more than the ${writer.stretch} min that suit this age. Offered: the first ${count(wordCount(text), 'word')}.`
-      : '',
+      : minutesFor(text, writer) > writer.stretch ? evenOne('word', minutesFor(text, writer), writer.stretch) : '',
   };
 }
 

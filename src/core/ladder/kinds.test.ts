@@ -79,7 +79,8 @@ describe('word lists', () => {
       const v = wordListVersion(list, 'the wool is in it', rung, hand(c));
       const all = wordsFor(list, rung).length;
       if (!v.note) expect(v.minutes - 4).toBeLessThanOrEqual(attentionStretch(ageOn(c.birthMonth, DAY)));
-      else expect(Number(/Offered: (\d+)/.exec(v.note)![1])).toBeLessThan(all);
+      else if (all > 1) expect(Number(/Offered: (\d+)/.exec(v.note)![1])).toBeLessThan(all);
+      else expect(v.note).toMatch(/^Even one word takes \d+ min/);
       if (rung <= 2) expect(v.wording).toContain('the');
     }));
   });
@@ -91,7 +92,7 @@ describe('sentences', () => {
       const offer = offeredSentences(n, hand(c));
       expect(offer.sentences).toBeLessThanOrEqual(n);
       if (offer.sentences > 1) expect(offer.minutes).toBeLessThanOrEqual(attentionStretch(ageOn(c.birthMonth, DAY)));
-      expect(!!offer.tooLong).toBe(offer.sentences < n);
+      expect(!!offer.tooLong).toBe(offer.sentences < n || offer.minutes > hand(c).stretch);
     }));
   });
   it('on a notebook page and under the flaps of a booklet rise with the rung for a hand that can', () => {
@@ -127,12 +128,12 @@ describe('amounts, whatever the family asks for', () => {
     }), { numRuns: 400 });
   });
   it('fit the minutes that suit the age, or say why not', () => {
-    const settling: Partial<Record<string, number>> = { copying: 3, 'tell-back': 3, notebook: 10, booklet: 6, 'word-list': 4 };
-    fc.assert(fc.property(fc.constantFrom('copying', 'tell-back', 'notebook', 'booklet', 'word-list', 'practice'), fc.constantFrom<Rung>(3, 4, 5), age, material, amount, (kind, rung, c, m, n) => {
+    const settling: Partial<Record<string, number>> = { copying: 3, 'tell-back': 3, notebook: 10, booklet: 6, 'word-list': 4, labels: 17 };
+    fc.assert(fc.property(fc.constantFrom('copying', 'tell-back', 'notebook', 'booklet', 'word-list', 'practice', 'labels'), fc.constantFrom<Rung>(3, 4, 5), age, material, amount, (kind, rung, c, m, n) => {
       const { note, minutes, parentMinutes } = KINDS_OF_WORK[kind as 'copying'].version(asked(rung, c, m, { amount: n }));
       const { stretch } = hand(c);
       if (!note) expect(minutes - (settling[kind] ?? 0)).toBeLessThanOrEqual(stretch + (parentMinutes ? 8 : 0));
-      else expect(note).toMatch(new RegExp(`more than the ${stretch} min that suit this age\\. Offered: `));
+      else expect(note).toMatch(new RegExp(`more than the ${stretch} min that suit this age\\. (?:Offered: |Let it be said)`));
     }), { numRuns: 400 });
   });
   it('rise with the rung for the same hand: never fewer letters to copy, tasks, labels or questions', () => {

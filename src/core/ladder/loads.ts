@@ -127,7 +127,7 @@ export type Whose = { childId: string } | 'parent';
 
 /**
  * Ways to make somebody's share of a lesson less, or to give it more days, each worked out on a copy of the plan: the
- * smallest change that is enough comes first. Those that help nothing are left out, and so are those the plan refuses.
+ * smallest change that is enough comes first, then what helps most. Those that help nothing are left out, and so are those the plan refuses.
  */
 export function remediesFor(plan: Plan, lessonId: string, whose: Whose, context: EditContext): WorkedRemedy[] {
   const shareIn = (p: Plan): Share | undefined => {
@@ -142,10 +142,10 @@ export function remediesFor(plan: Plan, lessonId: string, whose: Whose, context:
     const then = 'refused' in done ? undefined : (shareIn(done.plan) ?? { minutes: 0, limit: now.limit, day: null });
     if (!then) return [];
     const over = overBy(then);
-    if (over >= overBy(now) && over > 0) return [];
+    if (over > overBy(now) || (over === overBy(now) && then.minutes >= now.minutes)) return [];
     const says = then.minutes < now.minutes ? `${then.minutes} min instead of ${now.minutes}` : then.limit > now.limit ? `a day more for it, ${then.minutes} min of ${then.limit}` : now.day && !then.day ? `${shortDate(now.day.date)} is no longer too full` : '';
     return says ? [{ remedy, minutes: then.minutes, over, says: `${words}: ${says}${over ? `, still ${over} over` : ''}` }] : [];
-  }).sort((a, b) => Number(a.over > 0) - Number(b.over > 0) || b.minutes - a.minutes || a.over - b.over);
+  }).sort((a, b) => a.over - b.over || b.minutes - a.minutes);
 }
 
 interface Tried {
@@ -160,7 +160,7 @@ function forChild(plan: Plan, lessonId: string, childId: string): Tried[] {
   const child = plan.children.find((c) => c.id === childId);
   if (!lesson || !child) return [];
   const homeOf = homes(plan);
-  const his = ownWork(plan, lessonId).filter((p) => childrenOf(p, homeOf(p).unit, plan.children).some((c) => c.id === childId));
+  const his = plan.parts.filter((p) => p.lessonId === lessonId && p.ruleId === null && p.kind !== 'teaching').filter((p) => childrenOf(p, homeOf(p).unit, plan.children).some((c) => c.id === childId));
   return [
     ...[1, 2].map((down): Tried => ({ remedy: { does: 'rung', childId, by: (lesson.rungMoves[childId] ?? 0) - down }, words: `${child.name} ${down === 1 ? 'a rung' : 'two rungs'} down in this lesson` })),
     ...his.map((p): Tried => ({ remedy: { does: 'skip', childId, partId: p.id }, words: `${child.name} leaves out “${p.title}”` })),

@@ -44,7 +44,7 @@ export function paperFor(ladder: Ladder, piece: Piece, given: Pick<Assignment, '
     case 'labels': {
       // On the first rung they are pointed at.
       if (rung === 1) return undefined;
-      const labels = labelsFor(material, rung, amount);
+      const { words: labels } = labelsFor(material, rung, writer, amount);
       return rung === 2 ? { draw: true, cards: labels } : { draw: true, labels: rung === 3 ? labels : labels.map(() => '') };
     }
     case 'notebook': return { draw: true, ruled: rung === 1 ? 0 : rung === 2 ? 2 : LINES.beside };

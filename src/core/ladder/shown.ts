@@ -3,24 +3,32 @@ import type { Rung } from '../plan/measures';
 import { cutFor, wordCount } from './copying';
 import { lettersOf, minutesToCopy, type Writer } from './handwriting';
 import type { Material } from './material';
-import { count, plain, type Version } from './version';
+import { count, evenOne, plain, type Version } from './version';
 import { wordsFor } from './word-list';
 
 /** Labels on a map or drawing, by rung. Common practice, no source. */
 const LABELS: Record<Rung, number> = { 1: 3, 2: 3, 3: 5, 4: 8, 5: 10 };
 
-/** The words to be put on a map or a drawing: as many as the lesson has, and no more. */
-export function labelsFor(material: Pick<Material, 'words'>, rung: Rung, labels: number | null = null): string[] {
-  return wordsFor(material.words, rung === 1 ? 2 : rung, labels ?? LABELS[rung]).slice(0, labels ?? LABELS[rung]);
+/** The words to be put on a map or a drawing: as many as the lesson has, no more, and no more than can be written in one stretch. */
+export function labelsFor(material: Pick<Material, 'words'>, rung: Rung, writer: Writer, labels: number | null = null): { asked: string[]; words: string[]; writing: (words: readonly string[]) => number } {
+  const most = labels ?? LABELS[rung];
+  const asked = wordsFor(material.words, rung === 1 ? 2 : rung, most);
+  // On the first two rungs they are pointed at, or stand on cards.
+  const writing = (words: readonly string[]): number => (rung <= 2 ? 0 : minutesToCopy(lettersOf(words.join('')), writer.rate));
+  let words = asked;
+  while (writing(words) > writer.stretch && words.length > 1) words = words.slice(0, -1);
+  return { asked, words, writing };
 }
 
 export function labelsVersion(material: Material, rung: Rung, writer: Writer, labels: number | null = null): Version {
-  const words = labelsFor(material, rung, labels);
+  const { asked, words, writing } = labelsFor(material, rung, writer, labels);
   const n = Math.max(1, words.length);
-  const writing = rung === 1 ? 0 : minutesToCopy(lettersOf(words.join('')), writer.rate);
   const such = words.length ? `: ${words.slice(0, 3).join(', ')}${n > 3 ? '…' : ''}` : '';
   const wording = { 1: `Point to ${n} things and say what they are${such}`, 2: `Put ${count(n, 'label')} in place${such}`, 3: `Write ${count(n, 'label')}${such}`, 4: `Write ${count(n, 'label')} without looking${such}`, 5: `Draw it yourself with ${count(n, 'label')}, and say what each does${such}` }[rung];
-  return { ...plain, rung, wording, amount: `${count(n, 'label')}${such}`, minutes: 5 + n + writing, parentMinutes: rung <= 2 ? 5 : 0, produces: 'a map or drawing with labels', supplies: rung === 2 ? 'labels cut out; map or drawing' : 'map or drawing' };
+  return {
+    ...plain, rung, wording, amount: `${count(n, 'label')}${such}`, minutes: 5 + n + writing(words), parentMinutes: rung <= 2 ? 5 : 0, produces: 'a map or drawing with labels', supplies: rung === 2 ? 'labels cut out; map or drawing' : 'map or drawing',
+    note: words.length < asked.length ? `All ${asked.length} labels would take ${writing(asked)} min of writing, more than the ${writer.stretch} min that suit this age. Offered: ${words.length}.` : writing(words) > writer.stretch ? evenOne('label', writing(words), writer.stretch) : '',
+  };
 }
 
 /** Looking up: which source, and how many. */

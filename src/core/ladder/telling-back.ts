@@ -2,7 +2,7 @@
 import type { Rung, Skill } from '../plan/measures';
 import type { Writer } from './handwriting';
 import { plain, type Version } from './version';
-import { offeredSentences } from './written';
+import { offeredSentences, unrealistic } from './written';
 
 /** Minutes to think it over first. */
 const THINKING = 3;
@@ -38,6 +38,6 @@ export function tellingVersion(rung: Rung, writer: Writer, sentences: number | n
     minutes: offer.minutes + THINKING,
     parentMinutes: 0,
     produces: 'a written telling',
-    note: short && offer.tooLong ? `${most} sentences would take ${offer.tooLong.minutes} min of writing, more than the ${offer.tooLong.stretch} min that suit this age. Offered: ${offer.sentences}.` : '',
+    note: short || most === 1 ? unrealistic(offer) : '',
   };
 }

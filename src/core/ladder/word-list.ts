@@ -8,7 +8,7 @@ import { syllable } from 'syllable';
 import { tellingWords } from '../books/fit';
 import type { Rung } from '../plan/measures';
 import { lettersOf, minutesToCopy, type Writer } from './handwriting';
-import { plain, type Version } from './version';
+import { evenOne, plain, type Version } from './version';
 
 const FIRST = new Set(spache);
 const FAMILIAR = new Set(daleChall);
@@ -77,6 +77,6 @@ export function wordListVersion(words: readonly string[], text: string, rung: Ru
     ...plain, rung, minutes, parentMinutes: rung <= 2 ? minutes : 0, amount: all,
     wording: all ? `${task}: ${all}` : 'The lesson names no word that suits this rung; choose some from the reading together',
     produces: rung === 1 ? 'matched cards' : 'a list in the notebook', supplies: rung <= 2 ? 'word cards' : '',
-    note: list.length < asked.length ? `All ${asked.length} words would take ${writing(asked)} min of writing, more than the ${writer.stretch} min that suit this age. Offered: ${list.length}.` : '',
+    note: list.length < asked.length ? `All ${asked.length} words would take ${writing(asked)} min of writing, more than the ${writer.stretch} min that suit this age. Offered: ${list.length}.` : writing(list) > writer.stretch ? evenOne('word', writing(list), writer.stretch) : '',
   };
 }

@@ -1,7 +1,7 @@
 /** Work that ends on paper: a notebook page, a folded booklet. Sentences by the hand's rate, within a stretch that suits the age. */
 import type { Rung } from '../plan/measures';
 import { minutesToCompose, type Writer } from './handwriting';
-import { count, plain, type Version } from './version';
+import { count, evenOne, plain, type Version } from './version';
 
 /** Letters of a child's written sentence: about eight words of four and a half letters (common practice, no source). */
 export const LETTERS_PER_SENTENCE = 36;
@@ -22,11 +22,12 @@ export function offeredSentences(asked: number, { rate, stretch }: Writer): Offe
   const writing = (n: number): number => minutesToCompose(n * LETTERS_PER_SENTENCE, rate);
   let sentences = asked;
   while (writing(sentences) > stretch && sentences > 1) sentences--;
-  return { sentences, minutes: writing(sentences), tooLong: sentences < asked ? { asked, minutes: writing(asked), stretch } : undefined };
+  return { sentences, minutes: writing(sentences), tooLong: writing(asked) > stretch ? { asked, minutes: writing(asked), stretch } : undefined };
 }
 
-const unrealistic = (offer: Offer): string =>
-  offer.tooLong ? `${count(offer.tooLong.asked, 'sentence')} would take ${offer.tooLong.minutes} min of writing, more than the ${offer.tooLong.stretch} min that suit this age. Offered: ${offer.sentences}.` : '';
+/** Why fewer are offered than were asked for, or that one is too many. */
+export const unrealistic = (offer: Offer): string =>
+  !offer.tooLong ? '' : offer.tooLong.asked === 1 ? evenOne('sentence', offer.tooLong.minutes, offer.tooLong.stretch) : `${count(offer.tooLong.asked, 'sentence')} would take ${offer.tooLong.minutes} min of writing, more than the ${offer.tooLong.stretch} min that suit this age. Offered: ${offer.sentences}.`;
 
 /** @param sentences so many instead of the rung's own, from rung 3 */
 export function notebookVersion(rung: Rung, writer: Writer, sentences: number | null = null): Version {

@@ -1,5 +1,7 @@
 import { assignments, ladderOf, type Piece } from '@/core/ladder/assign';
 import { doneEarly, promptsFor, type Prompt } from '@/core/ladder/adapt';
+import { writerOf } from '@/core/ladder/handwriting';
+import { ownRate } from '@/core/books/reading';
 import { KINDS_OF_WORK, isLadderKind } from '@/core/ladder/kinds';
 import { elderFor, lessonLoad, loadsByDay, loadsByWeek, overBy, type Share, type Stretch } from '@/core/ladder/loads';
 import { waitsOn, type Wait } from '@/core/dayplan/waits';
@@ -81,9 +83,11 @@ export interface LadderView {
   days: Stretch[];
   weeks: Stretch[];
   everyone: Named[];
+  /** By what each child's minutes are worked out: letters and words a minute, each with the pieces it was measured on (0: the table's), and the stretch that suits the age. */
+  rates: { name: string; letters: number; lettersOn: number; words: number; wordsOn: number; stretch: number }[];
 }
 
-const EMPTY = { children: [], rows: [], works: [], shares: [], oneToOne: 0, waits: [], early: [], days: [], weeks: [], everyone: [] };
+const EMPTY = { children: [], rows: [], works: [], shares: [], oneToOne: 0, waits: [], early: [], days: [], weeks: [], everyone: [], rates: [] };
 
 export async function loadLadder(params: SearchParams): Promise<LadderView> {
   const { plan, info, unit, today } = await load(params);
@@ -152,5 +156,10 @@ export async function loadLadder(params: SearchParams): Promise<LadderView> {
     }))),
     early: doneEarly(plan, lesson, unit).map(({ childId, ...e }) => ({ ...e, child: named(children.get(childId)!), inUnit: unit.childIds.includes(childId) })),
     days, weeks: loadsByWeek(days),
+    rates: inUnit.map((c) => {
+      const writer = writerOf(c, unit.starts, plan.marks);
+      const reads = ownRate(plan, c.id, unit.starts);
+      return { name: c.name, letters: Math.round(writer.rate), lettersOn: writer.measuredOn, words: reads.rate, wordsOn: reads.measuredOn, stretch: writer.stretch };
+    }),
   };
 }

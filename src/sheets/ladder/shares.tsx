@@ -71,6 +71,7 @@ export function Shares({ view, lessonId }: { view: LadderView; lessonId: string 
         </section>
       ) : null}
       {view.days.length > 1 ? <OverUnit view={view} /> : null}
+      {view.rates.length ? <Rates rates={view.rates} /> : null}
     </Under>
   );
 }
@@ -99,6 +100,22 @@ function OverUnit({ view }: { view: LadderView }) {
   );
 }
 
+/** By what the minutes are worked out, and where it comes from. */
+function Rates({ rates }: Pick<LadderView, 'rates'>) {
+  const measured = rates.filter((r) => r.lettersOn || r.wordsOn).map((r) => r.name);
+  const from = (on: number): string => (on ? `measured, ${on} ${on === 1 ? 'piece' : 'pieces'}` : 'from the table');
+  return (
+    <Fold title="By what the minutes are worked out" says={measured.length ? `measured for ${measured.join(', ')}; else published tables` : 'published tables, until you note on Today what work took'}>
+      <RateTable>
+        <thead><tr><th scope="col">Child</th><th scope="col">Writes, letters a minute</th><th scope="col">Reads alone, words a minute</th><th scope="col">One stretch</th></tr></thead>
+        <tbody>{rates.map((r) => <tr key={r.name}><th scope="row">{r.name}</th><td>{r.letters} <Quiet as="span">{from(r.lettersOn)}</Quiet></td><td>{r.words} <Quiet as="span">{from(r.wordsOn)}</Quiet></td><td>{r.stretch} min</td></tr>)}</tbody>
+      </RateTable>
+      <Quiet>Writing: Graham and others 1998 by grade, from memory, seven tenths of it kept up over a morning’s work and half of that for words of one’s own. Reading: Taylor 1965 by grade, from memory. A stretch of attention: two minutes a year of life, common practice. Note on Today how long copying and reading took, and the child’s own rate takes the table’s place.</Quiet>
+    </Fold>
+  );
+}
+
+const RateTable = styled.table`border-collapse: collapse; font-size: 13.5px; th, td { text-align: left; padding: 4px 20px 4px 0; border-bottom: 1px solid ${colour.rule}; } tbody th { font-weight: 700; }`;
 const Under = styled.div`display: grid; gap: 18px; margin-top: 4px;`;
 const Mend = styled.section`padding: 8px 0; border-top: 1px solid ${colour.rule}; display: flex; flex-wrap: wrap; gap: 6px 18px; align-items: baseline; & > :first-child { flex-basis: 100%; } kbd { font: inherit; font-weight: 700; border: 1px solid ${colour.ink}; padding: 0 5px; margin-right: 3px; display: inline-block; }`;
 const Early = styled.div`

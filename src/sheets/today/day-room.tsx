@@ -39,7 +39,10 @@ export function RoomOfDay({ room, view, timed, style }: { room: DayRoom; view: T
                 { name: room.done ? 'Not done after all' : 'Done', do: () => setDone(!room.done) },
                 ...(room.canMove && !room.done ? [{ name: room.comesBack ? 'Left out this time' : 'Did not happen: move it on', do: () => act((base) => moveOn(base, { partId, date, rubOut: false }), { rubOut: (base) => moveOn(base, { partId, date, rubOut: true }) }) }] : []),
               ] },
-              ...(childId && isLadder(room) ? [{ title: `How it went for ${names}`, doings: [...FELT.map(([how, name]) => ({ name, do: () => act((base) => felt(base, { partId, childId, felt: how, date })) })), { name: 'Minutes it took…', do: () => note(true) }] }] : []),
+              ...(isLadder(room) ? children.map((c) => ({ title: `How it went for ${c.name}`, doings: [
+                ...FELT.map(([how, name]) => ({ name: childId ? `It was ${name}` : `${c.name}: ${name}`, do: () => act((base) => felt(base, { partId, childId: c.id, felt: how, date })) })),
+                ...(childId ? [{ name: 'Minutes it took…', do: () => note(true) }] : []),
+              ] })) : []),
             ]}
           >
             <RoomTitle aria-label={`${room.title}, ${names}`}>{timed ? `${clockText(room.starts)} ` : ''}{room.title}</RoomTitle>
@@ -55,7 +58,7 @@ export function RoomOfDay({ room, view, timed, style }: { room: DayRoom; view: T
   );
 }
 
-const FELT = [['easy', 'It was easy'], ['right', 'It was just right'], ['hard', 'It was too hard']] as const;
+const FELT = [['easy', 'easy'], ['right', 'just right'], ['hard', 'too hard']] as const;
 const isLadder = (room: DayRoom): boolean => (LADDER_KINDS as readonly string[]).includes(room.kind);
 
 /** The rooms in the order of their times. */
