@@ -7,6 +7,9 @@ import type { Plan } from '../plan/plan';
 import { EMPTY_PLAN } from '../plan/plan';
 import { perform, type Edit } from './edit';
 import { addIdeas, addObjectives, askQuestion, editObjective, editQuestion, placeIdea, suitIdea, tieObjective, turnIdea } from './gathered';
+import { addForChildren, endTeaching, joinLesson, letTeach, moveInPart, moveKindFromHere, moveRung, moveRungFromHere, showBy, skipPart, swapWork } from './ladder';
+import { noteTook } from './today';
+import { addWorkPart, keepWork, removeWork } from './works';
 import { addDrafts, addLesson, addPart, addUnitPart, dealActivities, editLesson, editPart, noteSeen, removePart, type PartFields } from './lessons';
 import { addRule, editRule, keepOutline, keepPattern, placeOutline, type RuleFields } from './rules';
 import { groupLessons, indentLesson, joinLessons, outdentTopic, splitLesson, stretchLessons, swapLessons } from './shape';
@@ -30,6 +33,10 @@ describe('on what is gone', () => {
     ['an objective of no unit', addObjectives('none', [{ code: '', wording: 'x' }])], ['an objective', editObjective('none', { code: '', wording: 'x' })], ['a tie', tieObjective('none', [])], ['a question of no unit', askQuestion('none', null, 'Why?', '2026-08-31')], ['a question', editQuestion('none', { answer: 'x' })],
     ['ideas of no unit', addIdeas('none', ['x'])], ['whom an idea suits', suitIdea('none', [])], ['an idea turned', turnIdea('none', 'lesson')], ['an idea placed', placeIdea('none', 'l1')], ['a rule of no unit', addRule(rule({ unitId: 'none' }))], ['a rule', editRule('none', rule({}))], ['looking again at no part', addRule(rule({ rhythm: { on: 'after', partId: 'none', everyDays: 3, times: 2 } }))],
     ['an outline of no part', keepOutline('none', null)], ['an outline on no lesson', placeOutline('none', { ...blankDraftPart, id: 'o', title: 'x', taste: null })], ['a unit', editUnit('none', {})], ['a place', placeUnit('none', '2026-09-07')], ['an end', endUnit('none', null)], ['a wait', letUnitWait('none')], ['a pace', paceUnit('none', 2)], ['a row', placeInRow(['none'], '2026-09-07')],
+    ['a rung in a part', moveInPart('none', 'c1', 1)], ['a rung of no child', moveInPart('l1-a', 'none', 1)], ['a rung in a kind', moveKindFromHere('none', 'c1', 1)], ['a rung in a lesson', moveRung('none', 'c1', 1)], ['a rung from here on', moveRungFromHere('l1', 'none', 1)],
+    ['a part left out', skipPart('none', 'c1')], ['a part left out by a child of no unit', skipPart('l1-a', 'none')], ['a lesson sat out', joinLesson('none', 'c1', false)], ['a swap', swapWork('none', 'c1', null)], ['something for one child', addForChildren('none', ['c1'], { title: 'x', minutes: 5, lead: 'near' })],
+    ['teaching', letTeach('none', 'c2', 'c1')], ['the end of no teaching', endTeaching('l1-a')], ['a way of showing', showBy('u1', 'none', 'quiz')], ['a kind of work', keepWork('none', { kind: 'copying', title: 'x', skill: 'writing', versions: {} })], ['a kind taken back', removeWork('none')], ['a kind on a lesson', addWorkPart('l1', 'none')],
+    ['minutes of no work', noteTook('l1-a', 'c1', 5, '2026-09-01')],
   ])('%s', (_name, edit) => expect(said(edit)).toBe(GONE));
 });
 
