@@ -1,26 +1,22 @@
 'use client';
 /** A booklet to cut and fold: flaps on the left half, what is under each on the right. */
 import styled from 'styled-components';
-
-/** Lengths in millimetres, so that the fold is where it is drawn. */
-const HALF = 84;
-const HEIGHT = 190;
+import { foldFor, HALF, HEIGHT } from '@/core/ladder/fold';
 
 export function Booklet({ flaps, ruled }: { flaps: number; ruled: number }) {
-  const each = HEIGHT / flaps;
-  const lines = Math.min(ruled, Math.floor((each - 6) / 9));
+  const { tops, lines } = foldFor(flaps, ruled);
   return (
     <>
       <How>Cut out along the outer line. Fold the left half over the right on the dotted line. Cut the dashes, up to the fold.</How>
       <svg viewBox={`-1 -1 ${2 * HALF + 2} ${HEIGHT + 2}`} width={`${2 * HALF + 2}mm`} style={{ maxWidth: '100%', height: 'auto' }} role="img" aria-label={`A booklet of ${flaps} ${flaps === 1 ? 'flap' : 'flaps'} to cut and fold`}>
         <rect width={2 * HALF} height={HEIGHT} fill="none" stroke="#000" strokeWidth="0.6" />
         <line x1={HALF} x2={HALF} y1="0" y2={HEIGHT} stroke="#000" strokeWidth="0.5" strokeDasharray="0.5 2" />
-        {Array.from({ length: flaps }, (_, i) => (
-          <g key={i}>
-            {i ? <line x1="0" x2={HALF} y1={i * each} y2={i * each} stroke="#000" strokeWidth="0.5" strokeDasharray="3 2" /> : null}
-            {i ? <line x1={HALF} x2={2 * HALF} y1={i * each} y2={i * each} stroke="#000" strokeWidth="0.2" /> : null}
-            <text x="4" y={i * each + 8} fontSize="6">{i + 1}</text>
-            {Array.from({ length: lines }, (__, l) => <line key={l} x1={HALF + 5} x2={2 * HALF - 5} y1={(i + 1) * each - 5 - (lines - 1 - l) * 9} y2={(i + 1) * each - 5 - (lines - 1 - l) * 9} stroke="#000" strokeWidth="0.25" />)}
+        {tops.map((top, i) => (
+          <g key={top}>
+            {i ? <line x1="0" x2={HALF} y1={top} y2={top} stroke="#000" strokeWidth="0.5" strokeDasharray="3 2" /> : null}
+            {i ? <line x1={HALF} x2={2 * HALF} y1={top} y2={top} stroke="#000" strokeWidth="0.2" /> : null}
+            <text x="4" y={top + 8} fontSize="6">{i + 1}</text>
+            {lines.map((line) => <line key={line} x1={HALF + 5} x2={2 * HALF - 5} y1={top + line} y2={top + line} stroke="#000" strokeWidth="0.25" />)}
           </g>
         ))}
       </svg>
