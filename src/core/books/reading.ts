@@ -97,6 +97,12 @@ export function pagesOf(use: Use, bookPages: number | null): number {
   return bookPages ?? 0;
 }
 
+/** The pages of a use as they stand behind a title: `, pp. 31–38`; empty for the whole of it. */
+export function pagesText(use: Use): string {
+  if (use.firstPage === null) return '';
+  return use.lastPage && use.lastPage !== use.firstPage ? `, pp. ${use.firstPage}–${use.lastPage}` : `, p. ${use.firstPage}`;
+}
+
 /** Minutes of a part for a child, from the pages of what is read in it; a plain allowance where nothing is known. */
 export function readingMinutes(plan: Plan): (part: Part, childId: string) => number {
   const books = byId(plan.books);

@@ -1,6 +1,6 @@
 /** The work of each child: rungs for a part, a lesson or from here on, what is left out, swapped, added or taught by another, wording changed by hand. */
 import { blankPart } from '../plan/blank';
-import { assignmentKey, childrenOf, groupBy, homes } from '../plan/lookup';
+import { assignmentKey, childrenOf, homes } from '../plan/lookup';
 import type { Part, Swap } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
 import type { Show, Unit } from '../plan/unit';
@@ -148,6 +148,3 @@ export const showBy = (unitId: string, childId: string, show: Show): Edit => (pl
   const unit = plan.units.find((u) => u.id === unitId && u.childIds.includes(childId));
   return unit ? { plan: { ...plan, units: withChanged(plan.units, unitId, { shows: { ...unit.shows, [childId]: show } }) } } : { refused: GONE };
 };
-
-/** Parts by the family's kind of work they are of. */
-export const partsOfWork = (plan: Plan): Map<string, Part[]> => groupBy(plan.parts.filter((p) => p.workId !== null), (p) => p.workId!);

@@ -1,7 +1,6 @@
 /** What a family says of kinds of work: kinds of its own, and changes to those the ladder has. */
 import { blankPart } from '../plan/blank';
 import type { Work } from '../plan/work';
-import { partsOfWork } from './ladder';
 import { GONE, type Edit } from './edit';
 
 export type WorkFields = Omit<Work, 'id'>;
@@ -22,7 +21,7 @@ export const keepWork = (id: string | null, fields: WorkFields): Edit => (plan, 
 export const removeWork = (id: string): Edit => (plan) => {
   const work = plan.works.find((w) => w.id === id);
   if (!work) return { refused: GONE };
-  const used = partsOfWork(plan).get(id)?.length ?? 0;
+  const used = plan.parts.filter((p) => p.workId === id).length;
   if (used) return { refused: `“${work.title}” stands on ${used} ${used === 1 ? 'lesson' : 'lessons'}. Take it off there first.` };
   return { plan: { ...plan, works: plan.works.filter((w) => w.id !== id) } };
 };

@@ -1,6 +1,6 @@
 /** Gives out the work: every child's version of every part the ladder makes. */
 import { cautionsFor } from '../cautions/match';
-import { readingMinutes, usesRead } from '../books/reading';
+import { pagesText, readingMinutes, usesRead } from '../books/reading';
 import type { Rung, Skill } from '../plan/measures';
 import { keyOf, SHARED_KINDS, WORKED_OUT_KINDS } from '../plan/words';
 import type { Assignment, Child, Plan } from '../plan/plan';
@@ -91,7 +91,7 @@ export function ladderOf(plan: Plan): Ladder {
     return { isElder: piece.child.id === elder?.id, elder: elder?.name ?? '', youngers: youngers.map((c) => c.name), work: of && { title: of.part.title, version: versionOf({ ...of, child: learner }) } };
   };
   const reading = ({ part, child }: Piece): { what: string; minutes: number } => ({
-    what: read(part, child.id).map((u) => `“${books.get(pulls.get(u.pullId)!.bookId)!.title}”${u.firstPage === null ? '' : u.firstPage === u.lastPage ? `, p. ${u.firstPage}` : `, pp. ${u.firstPage}–${u.lastPage}`}`).join('; '),
+    what: read(part, child.id).map((u) => `“${books.get(pulls.get(u.pullId)!.bookId)!.title}”${pagesText(u)}`).join('; '),
     minutes: part.minutes ?? minutesToRead(part, child.id),
   });
 

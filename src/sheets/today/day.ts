@@ -1,13 +1,13 @@
 /** One day of the plan, room by room, for Today and for a child's page. */
 import { timetable, type Room } from '@/core/dayplan/timetable';
-import { usesRead } from '@/core/books/reading';
+import { pagesText, usesRead } from '@/core/books/reading';
 import { reasonInWords } from '@/core/layout/reasons';
 import { saidToday } from '@/core/recall/said-today';
 import { isLadderKind } from '@/core/ladder/kinds';
 import { SHARED_KINDS } from '@/core/plan/words';
 import { assignmentKey, byId, homes, lessonsOf } from '@/core/plan/lookup';
 import type { Part } from '@/core/plan/lesson';
-import type { Plan, Use } from '@/core/plan/plan';
+import type { Plan } from '@/core/plan/plan';
 
 export interface DayRoom extends Room {
   title: string;
@@ -56,9 +56,4 @@ export function readingOf(plan: Plan): (part: Part, childId: string) => string {
   const pulls = byId(plan.pulls);
   const uses = usesRead(plan);
   return (part, childId) => uses(part, childId).map((u) => `${books.get(pulls.get(u.pullId)!.bookId)!.title}${pagesText(u)}`).join('; ');
-}
-
-export function pagesText(use: Use): string {
-  if (use.firstPage === null) return '';
-  return use.lastPage && use.lastPage !== use.firstPage ? `, pp. ${use.firstPage}–${use.lastPage}` : `, p. ${use.firstPage}`;
 }

@@ -8,7 +8,8 @@ import type { Role } from '@/core/plan/plan';
 import type { HatchName } from '@/kit/hatch';
 import { dateParam, load, type FrameInfo, type SearchParams } from '../frame/load';
 import { pagesOf } from '@/core/books/reading';
-import { dayRooms, pagesText, type DayRoom } from './day';
+import { pagesText } from '@/core/books/reading';
+import { dayRooms, type DayRoom } from './day';
 import type { Read } from './note-reading';
 
 export interface TodayView {
