@@ -6,6 +6,7 @@ import { perform, type Edit } from '../edit/edit';
 import { waitsOn } from '../dayplan/waits';
 import { partMinutes } from '../layout/input';
 import { redraw } from '../layout/redraw';
+import { blankMark } from '../plan/blank';
 import type { Plan } from '../plan/plan';
 import { elderFor, lessonLoad, loadsByDay, loadsByWeek, overBy, remediesFor, remediesForWait, remedyEdit, waitingIn } from './loads';
 
@@ -32,6 +33,12 @@ describe('the load of a lesson', () => {
     for (const way of ways) expect(lessonLoad(run(remedyEdit('l1', way.remedy), p), 'l1').children.find((c) => c.childId === 'c1')!.minutes).toBe(way.minutes);
     const enough = ways.filter((w) => !w.over);
     if (enough.length) expect(ways[0].minutes).toBe(Math.max(...enough.map((w) => w.minutes)));
+  });
+  it('never by leaving out what is done', () => {
+    const p: Plan = { ...plan(), marks: [{ id: 'm', partId: 'l1-copy', childId: null, date: '2026-08-31', outcome: 'done', ...blankMark }] };
+    const skips = remediesFor(p, 'l1', { childId: 'c1' }, context).flatMap(({ remedy }) => (remedy.does === 'skip' ? [remedy.partId] : []));
+    expect(skips).toContain('l1-page');
+    expect(skips).not.toContain('l1-copy');
   });
   it('for the parent: an elder teaches a younger, what is optional is dropped, a part waits a day; each is what it says', () => {
     const base = plan(240);

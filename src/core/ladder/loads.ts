@@ -160,7 +160,9 @@ function forChild(plan: Plan, lessonId: string, childId: string): Tried[] {
   const child = plan.children.find((c) => c.id === childId);
   if (!lesson || !child) return [];
   const homeOf = homes(plan);
-  const his = plan.parts.filter((p) => p.lessonId === lessonId && p.ruleId === null && p.kind !== 'teaching').filter((p) => childrenOf(p, homeOf(p).unit, plan.children).some((c) => c.id === childId));
+  // What is done cannot be left out any more.
+  const done = new Set(plan.marks.filter((m) => m.outcome === 'done' && (m.childId === null || m.childId === childId)).map((m) => m.partId));
+  const his = plan.parts.filter((p) => p.lessonId === lessonId && p.ruleId === null && p.kind !== 'teaching' && !done.has(p.id)).filter((p) => childrenOf(p, homeOf(p).unit, plan.children).some((c) => c.id === childId));
   return [
     ...[1, 2].map((down): Tried => ({ remedy: { does: 'rung', childId, by: (lesson.rungMoves[childId] ?? 0) - down }, words: `${child.name} ${down === 1 ? 'a rung' : 'two rungs'} down in this lesson` })),
     ...his.map((p): Tried => ({ remedy: { does: 'skip', childId, partId: p.id }, words: `${child.name} leaves out “${p.title}”` })),
