@@ -2,18 +2,28 @@ import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
   testDir: 'tests/e2e',
-  timeout: 240_000,
-  expect: { timeout: 40_000 },
-  fullyParallel: false,
-  workers: 1,
+  timeout: 120_000,
+  expect: { timeout: 20_000 },
+  fullyParallel: true,
+  workers: 2,
   forbidOnly: true,
+  outputDir: 'test-results/browser',
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },
-    trace: 'retain-on-failure',
+    // A trace of every test costs more than the few that are read: TRACE=1 records them.
+    trace: process.env.TRACE ? 'on' : 'off',
     launchOptions: {
       executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
     },
   },
 });

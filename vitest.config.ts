@@ -7,7 +7,10 @@ export default defineConfig({
     environment: 'node',
     testTimeout: 120_000,
     projects: [
-      { extends: true, test: { name: 'unit', include: ['src/**/*.test.ts', 'cli/**/*.test.ts'] } },
+      {
+        extends: true,
+        test: { name: 'unit', include: ['src/**/*.test.ts', 'cli/**/*.test.ts', 'scripts/**/*.test.ts'] },
+      },
       { extends: true, test: { name: 'checks', include: ['tests/checks/**/*.test.ts'] } },
     ],
   },

@@ -3,7 +3,7 @@ import { getLocalTimeZone, today as dateToday } from '@internationalized/date';
 import { shortDate } from '@/core/calendar/dates';
 import { readHausplanJson, writeHausplanJson } from '@/core/formats/hausplan-json';
 import { writeICalendar } from '@/core/formats/icalendar';
-import { breaches } from '@/core/layout/check';
+import { breaches, withoutPlace } from '@/core/layout/check';
 import { reasonInWords, unplacedInWords } from '@/core/layout/reasons';
 import { redraw } from '@/core/layout/redraw';
 import { verdictInWords, verdictOf } from '@/core/layout/verdict';
@@ -14,7 +14,13 @@ import type { Part } from '@/core/plan/lesson';
 import type { Plan } from '@/core/plan/plan';
 import { currentRevision } from '@/data/door';
 import { importText } from '@/data/import';
-import { open } from '@/data/open';
+import { copiesFolder, writeCopy } from '@/data/copies';
+import { faultFrom } from '@/data/fault';
+import { open, storePath } from '@/data/open';
+import { lookAtCopy, restore, type Holding } from '@/data/restore';
+import { count } from '@/core/plan/called';
+import { existsSync, statSync } from 'node:fs';
+import { join } from 'node:path';
 
 export interface Options {
   read: () => string;
@@ -23,6 +29,10 @@ export interface Options {
   json: boolean;
   ics: boolean;
   db?: string;
+  /** The file named after the command. */
+  file?: string;
+  /** Go ahead with a restore; without it only says what it would replace. */
+  yes?: boolean;
   migrations: string;
 }
 
@@ -34,16 +44,34 @@ export interface Result {
 
 const wrong = (err: string): Result => ({ out: '', err: `hausplan: ${err}\n`, code: 2 });
 
-export function run(command: string, options: Options): Result {
+/** Runs a command; what is wrong with a store is one sentence, never a stack. */
+export async function run(command: string, options: Options): Promise<Result> {
+  try {
+    return await runCommand(command, options);
+  } catch (e) {
+    const fault = faultFrom(e, options.db ?? options.file ?? '');
+    if (fault) return { out: '', err: `${fault.message}\n`, code: 1 };
+    throw e;
+  }
+}
+
+async function runCommand(command: string, options: Options): Promise<Result> {
+  if (command === 'save') return save(options);
+  if (command === 'restore') return putBack(options);
   const commands: Record<string, (text: string) => Result> = {
     layout: (text) => withPlan(text, (plan) => layout(plan, options)),
     check: (text) => withPlan(text, check),
-    export: (text) => (options.ics ? withPlan(text, (plan) => ({ out: writeICalendar(plan, stamp()), err: '', code: 0 })) : wrong('say what to export to: --ics')),
-    import: (text) => (options.db ? importInto(options.db, text, options.migrations) : wrong('name the store: --db FILE')),
+    export: (text) =>
+      options.ics
+        ? withPlan(text, (plan) => ({ out: writeICalendar(plan, stamp()), err: '', code: 0 }))
+        : wrong('say what to export to: --ics'),
+    import: (text) =>
+      options.db ? importInto(options.db, text, options.migrations) : wrong('name the store: --db FILE'),
   };
   const chosen = commands[command];
   if (!chosen) return wrong(`there is no command “${command}”; try hausplan --help`);
-  if (options.today && !isoDate.safeParse(options.today).success) return wrong(`--today ${options.today}: a date is written YYYY-MM-DD`);
+  if (options.today && !isoDate.safeParse(options.today).success)
+    return wrong(`--today ${options.today}: a date is written YYYY-MM-DD`);
   let text: string;
   try {
     text = options.read();
@@ -56,7 +84,11 @@ export function run(command: string, options: Options): Result {
 function withPlan(text: string, command: (plan: Plan) => Result): Result {
   const reading = readHausplanJson(text);
   if ('plan' in reading) return command(canonical(reading.plan));
-  return { out: '', err: reading.faults.map((f) => `${f.where ? `${f.where}: ` : ''}${f.what}\n`).join(''), code: 1 };
+  return {
+    out: '',
+    err: reading.faults.map((f) => `${f.where ? `${f.where}: ` : ''}${f.what}\n`).join(''),
+    code: 1,
+  };
 }
 
 function layout(plan: Plan, { today, fresh, json }: Options): Result {
@@ -64,7 +96,10 @@ function layout(plan: Plan, { today, fresh, json }: Options): Result {
   const { plan: drawn, layout: made } = redraw(plan, { today: now, fresh: fresh ? 'all' : [] });
   if (!made) return { out: '', err: 'The plan has no family or no school year to lay out on.\n', code: 1 };
   if (json) return { out: writeHausplanJson(canonical(drawn)), err: '', code: 0 };
-  const names = new Map([...plan.children.map((c): [string, string] => [c.id, c.name]), ...drawn.parts.map((p): [string, string] => [p.id, p.title])]);
+  const names = new Map([
+    ...plan.children.map((c): [string, string] => [c.id, c.name]),
+    ...drawn.parts.map((p): [string, string] => [p.id, p.title]),
+  ]);
   const nameOf = (id: string): string => names.get(id) ?? id;
   const sittings = new Map(drawn.sittings.map((s) => [s.partId, s]));
   const unplaced = byId(made.unplaced.map((u) => ({ id: u.partId, ...u })));
@@ -89,21 +124,32 @@ function layout(plan: Plan, { today, fresh, json }: Options): Result {
 
   function lineOf(part: Part): string {
     const s = sittings.get(part.id);
-    return s ? `    ${shortDate(s.date).padEnd(10)} ${s.window.padEnd(9)} ${s.state.padEnd(6)} ${part.title}. ${reasonInWords(s.reason, nameOf)}` : `    no place: ${part.title}. ${unplacedInWords(unplaced.get(part.id)!, nameOf)}`;
+    return s
+      ? `    ${shortDate(s.date).padEnd(10)} ${s.window.padEnd(9)} ${s.state.padEnd(6)} ${part.title}. ${reasonInWords(s.reason, nameOf)}`
+      : `    no place: ${part.title}. ${unplacedInWords(unplaced.get(part.id)!, nameOf)}`;
   }
 }
 
 function check(plan: Plan): Result {
-  const found = breaches(plan);
-  if (!found.length) return { out: `The plan holds: ${plan.units.length} units, ${plan.lessons.length} lessons, ${plan.sittings.length} of ${plan.parts.length} parts on days.\n`, err: '', code: 0 };
-  return { out: '', err: found.map((b) => `${b.kind}: ${b.says}\n`).join(''), code: 1 };
+  const found = [
+    ...breaches(plan),
+    ...withoutPlace(plan).map(({ message }) => ({ kind: 'no-day', message })),
+  ];
+  if (!found.length)
+    return {
+      out: `The plan holds: ${plan.units.length} units, ${plan.lessons.length} lessons, ${plan.sittings.length} of ${plan.parts.length} parts on days.\n`,
+      err: '',
+      code: 0,
+    };
+  return { out: '', err: found.map((b) => `${b.kind}: ${b.message}\n`).join(''), code: 1 };
 }
 
 function importInto(path: string, text: string, migrations: string): Result {
   const db = open(path, migrations);
   try {
     const outcome = importText(db, currentRevision(db), text);
-    if ('faults' in outcome) return { out: '', err: outcome.faults.map((f) => `${f.where}: ${f.what}\n`).join(''), code: 1 };
+    if ('faults' in outcome)
+      return { out: '', err: outcome.faults.map((f) => `${f.where}: ${f.what}\n`).join(''), code: 1 };
     return { out: `Imported as revision ${outcome.revision}.\n`, err: '', code: 0 };
   } finally {
     db.close();
@@ -111,3 +157,56 @@ function importInto(path: string, text: string, migrations: string): Result {
 }
 
 const stamp = (): string => new Date().toISOString().replace(/[-:]|\.\d{3}/g, '');
+
+/** The store meant: the one named, else the parent's own. */
+const storeOf = ({ db }: Options): string => db ?? storePath();
+
+/** Writes a copy of a store to a file, also while Hausplan runs. A file that is there is not written over. */
+function save(options: Options): Result {
+  const { file } = options;
+  if (!file) return wrong('name the file to save to: hausplan save FILE');
+  const path = storeOf(options);
+  if (!existsSync(path)) return { out: '', err: `There is no store at ${path}.\n`, code: 1 };
+  if (existsSync(file)) return { out: '', err: `${file} is there already; name another file.\n`, code: 1 };
+  const db = open(path, options.migrations);
+  try {
+    writeCopy(db, file);
+    return { out: `Saved ${path} to ${file}, ${statSync(file).size} bytes.\n`, err: '', code: 0 };
+  } finally {
+    db.close();
+  }
+}
+
+/** Puts a file in the place of a store, also while Hausplan runs; first shows what it would replace. */
+async function putBack(options: Options): Promise<Result> {
+  const { file } = options;
+  if (!file) return wrong('name the file to put back: hausplan restore FILE');
+  const path = storeOf(options);
+  const copy = lookAtCopy(file);
+  const lines = [`${file} holds ${holds(copy)}.`];
+  if (existsSync(path)) {
+    const now = whatIsHere(path);
+    lines.push(
+      `It would take the place of ${path}, which ${now ? `holds ${holds(now)}` : 'cannot be opened'}.`,
+    );
+  }
+  if (!options.yes)
+    return { out: `${lines.join('\n')}\nNothing was changed. Add --yes to do it.\n`, err: '', code: 0 };
+  const { kept } = await restore(path, file, options.migrations);
+  return {
+    out: `Put back ${file}.${kept ? ` What was there is kept as ${join(copiesFolder(path), kept)}.` : ''}\n`,
+    err: '',
+    code: 0,
+  };
+}
+
+function whatIsHere(path: string): Holding | undefined {
+  try {
+    return lookAtCopy(path);
+  } catch {
+    return undefined;
+  }
+}
+
+const holds = (h: Holding): string =>
+  `${h.family ? `“${h.family}”` : 'no family yet'}, ${count(h.children, 'child', 'children')}, ${count(h.units, 'unit')}, ${count(h.lessons, 'lesson')}, ${count(h.done, 'tick')}${h.changed ? `, last changed ${h.changed.slice(0, 16).replace('T', ' ')}` : ''}`;

@@ -17,13 +17,28 @@ const USAGE = `hausplan: plans of Hausplan, without the web app
   hausplan import PLAN.json --db FILE
       Puts the plan into a store in place of what is there; undo brings that back.
 
+  hausplan save FILE [--db STORE]
+      Writes a copy of the store to a file, also while Hausplan runs.
+  hausplan restore FILE [--db STORE] [--yes]
+      Shows what the file holds and what it would replace; with --yes puts it in the place of the store and keeps
+      what was there as a copy.
+
+STORE is the file HAUSPLAN_DB names, or your own, where --db names none.
 PLAN.json may be - for standard input.
 `;
 
 const { values, positionals } = parseArgs({
   allowPositionals: true,
   strict: false,
-  options: { today: { type: 'string' }, fresh: { type: 'boolean' }, json: { type: 'boolean' }, ics: { type: 'boolean' }, db: { type: 'string' }, help: { type: 'boolean', short: 'h' } },
+  options: {
+    today: { type: 'string' },
+    fresh: { type: 'boolean' },
+    json: { type: 'boolean' },
+    ics: { type: 'boolean' },
+    db: { type: 'string' },
+    yes: { type: 'boolean' },
+    help: { type: 'boolean', short: 'h' },
+  },
 });
 const [command, file] = positionals;
 
@@ -31,7 +46,7 @@ if (values.help || !command) {
   process.stdout.write(USAGE);
   process.exitCode = values.help ? 0 : 2;
 } else {
-  const { out, err, code } = run(command, {
+  const { out, err, code } = await run(command, {
     read: () => {
       if (!file) throw new Error('Name the plan’s file.');
       return readFileSync(file === '-' ? 0 : file, 'utf8');
@@ -41,6 +56,8 @@ if (values.help || !command) {
     json: values.json === true,
     ics: values.ics === true,
     db: typeof values.db === 'string' ? values.db : undefined,
+    file,
+    yes: values.yes === true,
     migrations: fileURLToPath(new URL('../src/data/migrations', import.meta.url)),
   });
   process.stdout.write(out);

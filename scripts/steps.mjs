@@ -15,11 +15,24 @@ export const next = bin('next', 'dist', 'bin', 'next');
 /** Runs a program to its end, its output shown; gives its exit code. While it is silent, says now and then that it goes on. */
 export function run(name, args, { env = quietEnv, silent = false } = {}) {
   return new Promise((resolve) => {
-    const child = spawn(name, args, { cwd: root, env, stdio: ['ignore', silent ? 'ignore' : 'inherit', silent ? 'ignore' : 'inherit'] });
+    const child = spawn(name, args, {
+      cwd: root,
+      env,
+      stdio: ['ignore', silent ? 'ignore' : 'inherit', silent ? 'ignore' : 'inherit'],
+    });
     const started = Date.now();
-    const timer = setInterval(() => say(`  … still at it after ${Math.round((Date.now() - started) / 1000)} s`), 30_000);
-    const end = (code) => { clearInterval(timer); resolve(code ?? 1); };
-    child.on('error', (e) => { say(`  ${e.message}`); end(1); });
+    const timer = setInterval(
+      () => say(`  … still at it after ${Math.round((Date.now() - started) / 1000)} s`),
+      30_000,
+    );
+    const end = (code) => {
+      clearInterval(timer);
+      resolve(code ?? 1);
+    };
+    child.on('error', (e) => {
+      say(`  ${e.message}`);
+      end(1);
+    });
     child.on('exit', end);
   });
 }
@@ -41,18 +54,37 @@ export async function ensurePackages() {
   const stamp = join(root, 'node_modules', '.hausplan-installed');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
   say('Installing packages (npm ci). The store’s engine is compiled on the way: two to three minutes.');
-  await must('Installing packages', npm, ['ci', '--no-audit', '--no-fund'], { env: { ...quietEnv, MAKEFLAGS: process.env.MAKEFLAGS ?? '-j2' } });
+  await must('Installing packages', npm, ['ci', '--no-audit', '--no-fund'], {
+    env: { ...quietEnv, MAKEFLAGS: process.env.MAKEFLAGS ?? '-j2' },
+  });
   writeFileSync(stamp, lock);
 }
 
 /** Builds the app, if its sources have changed since it was last built. */
 export async function ensureBuilt() {
-  const sources = digest([...filesIn(join(root, 'src')), ...filesIn(join(root, 'cli')), join(root, 'package-lock.json'), join(root, 'next.config.ts'), join(root, 'scripts', 'english-only.cjs'), join(root, 'tsconfig.json')]);
+  const sources = digest([
+    ...filesIn(join(root, 'src')),
+    ...filesIn(join(root, 'cli')),
+    join(root, 'package-lock.json'),
+    join(root, 'next.config.ts'),
+    join(root, 'scripts', 'english-only.cjs'),
+    join(root, 'tsconfig.json'),
+  ]);
   const stamp = join(root, '.next', 'hausplan-built');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === sources) return;
   say('Building the app: about half a minute.');
   await must('Building the app', process.execPath, [next, 'build']);
-  await must('Building the command line', process.execPath, [bin('esbuild', 'bin', 'esbuild'), 'cli/hausplan.ts', '--bundle', '--platform=node', '--target=node20', '--format=esm', '--external:better-sqlite3', '--outfile=dist/hausplan.mjs', '--log-level=warning']);
+  await must('Building the command line', process.execPath, [
+    bin('esbuild', 'bin', 'esbuild'),
+    'cli/hausplan.ts',
+    '--bundle',
+    '--platform=node',
+    '--target=node20',
+    '--format=esm',
+    '--external:better-sqlite3',
+    '--outfile=dist/hausplan.mjs',
+    '--log-level=warning',
+  ]);
   mkdirSync(dirname(stamp), { recursive: true });
   writeFileSync(stamp, sources);
 }
@@ -64,12 +96,17 @@ export async function ensureChromium() {
     if (existsSync(named)) return named;
     stop(`CHROMIUM_PATH names ${named}, and there is nothing there.`);
   }
-  const found = () => ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'].find((p) => existsSync(p));
+  const found = () =>
+    ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'].find((p) => existsSync(p));
   if (found()) return found();
   if (existsSync('/usr/bin/apt-get')) {
     const sudo = process.getuid?.() === 0 ? [] : ['sudo', '-n'];
     say('Installing Debian’s chromium for the browser tests: one to three minutes.');
-    const apt = (...args) => run([...sudo, 'apt-get'][0], [...sudo, 'apt-get', ...args].slice(1), { env: { ...quietEnv, DEBIAN_FRONTEND: 'noninteractive' }, silent: true });
+    const apt = (...args) =>
+      run([...sudo, 'apt-get'][0], [...sudo, 'apt-get', ...args].slice(1), {
+        env: { ...quietEnv, DEBIAN_FRONTEND: 'noninteractive' },
+        silent: true,
+      });
     await apt('update', '-qq');
     await apt('install', '-y', '-qq', '--no-install-recommends', 'chromium');
     if (found()) return found();
@@ -86,7 +123,9 @@ export function stop(why) {
 export async function freePort(wanted) {
   for (let port = wanted; port < wanted + 50; port++) {
     const free = await new Promise((resolve) => {
-      const probe = createServer().once('error', () => resolve(false)).once('listening', () => probe.close(() => resolve(true)));
+      const probe = createServer()
+        .once('error', () => resolve(false))
+        .once('listening', () => probe.close(() => resolve(true)));
       probe.listen(port, '127.0.0.1');
     });
     if (free) return port;
@@ -97,13 +136,22 @@ export async function freePort(wanted) {
 /** Serves the built app on 127.0.0.1 until it is stopped, and prints the address once it answers. */
 export async function serve(env) {
   const port = await freePort(Number(process.env.PORT ?? 3210));
-  const child = spawn(process.execPath, [next, 'start', '-H', '127.0.0.1', '-p', String(port)], { cwd: root, env: { ...quietEnv, ...env }, stdio: ['ignore', 'ignore', 'inherit'] });
+  const child = spawn(process.execPath, [next, 'start', '-H', '127.0.0.1', '-p', String(port)], {
+    cwd: root,
+    env: { ...quietEnv, ...env },
+    stdio: ['ignore', 'ignore', 'inherit'],
+  });
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));
   child.on('exit', (code) => process.exit(code ?? 0));
   const address = `http://127.0.0.1:${port}`;
   for (let tries = 0; tries < 120; tries++) {
     await new Promise((r) => setTimeout(r, 250));
-    if (await fetch(address, { redirect: 'manual' }).then((r) => r.status < 500, () => false)) {
+    if (
+      await fetch(address, { redirect: 'manual' }).then(
+        (r) => r.status < 500,
+        () => false,
+      )
+    ) {
       say(`\nHausplan is at ${address}   (Ctrl C stops it)`);
       return;
     }
@@ -114,15 +162,23 @@ export async function serve(env) {
 
 /** Runs the command line that has been built. */
 export function hausplan(...args) {
-  return spawnSync(process.execPath, [join(root, 'dist', 'hausplan.mjs'), ...args], { cwd: root, encoding: 'utf8', env: quietEnv });
+  return spawnSync(process.execPath, [join(root, 'dist', 'hausplan.mjs'), ...args], {
+    cwd: root,
+    encoding: 'utf8',
+    env: quietEnv,
+  });
 }
 
 function filesIn(folder) {
-  return readdirSync(folder, { withFileTypes: true }).flatMap((e) => (e.isDirectory() ? filesIn(join(folder, e.name)) : [join(folder, e.name)])).sort();
+  return readdirSync(folder, { withFileTypes: true })
+    .flatMap((e) => (e.isDirectory() ? filesIn(join(folder, e.name)) : [join(folder, e.name)]))
+    .sort();
 }
 
 function digest(files) {
   const hash = createHash('sha256');
-  for (const file of files) if (existsSync(file) && statSync(file).isFile()) hash.update(file.slice(root.length)).update(readFileSync(file));
+  for (const file of files)
+    if (existsSync(file) && statSync(file).isFile())
+      hash.update(file.slice(root.length)).update(readFileSync(file));
   return hash.digest('hex');
 }

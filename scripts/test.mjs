@@ -29,8 +29,14 @@ function read(file, how) {
 await ensurePackages();
 
 say('Types');
-const types = await node(bin('next', 'dist', 'bin', 'next'), 'typegen').then(() => node(bin('typescript', 'bin', 'tsc'), '--noEmit'));
+const types = await node(bin('next', 'dist', 'bin', 'next'), 'typegen').then(() =>
+  node(bin('typescript', 'bin', 'tsc'), '--noEmit'),
+);
 count('Types', types, { passed: types === 0 ? 1 : 0, failed: types === 0 ? 0 : 1 });
+
+say('Form');
+const form = await node(bin('prettier', 'bin', 'prettier.cjs'), '--check', '--log-level=warn', '.');
+count('Form', form, { passed: form === 0 ? 1 : 0, failed: form === 0 ? 0 : 1 });
 
 say('Lint');
 const lint = await node(bin('eslint', 'bin', 'eslint.js'), '.');
@@ -38,15 +44,33 @@ count('Lint', lint, { passed: lint === 0 ? 1 : 0, failed: lint === 0 ? 0 : 1 });
 
 for (const project of ['unit', 'checks']) {
   say(project === 'unit' ? 'Unit' : 'Checks against what is published');
-  const code = await node(bin('vitest', 'vitest.mjs'), 'run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=test-results/${project}.json`);
-  count(project === 'unit' ? 'Unit' : 'Checks', code, read(`${project}.json`, (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests })));
+  const code = await node(
+    bin('vitest', 'vitest.mjs'),
+    'run',
+    '--project',
+    project,
+    '--reporter=default',
+    '--reporter=json',
+    `--outputFile.json=test-results/${project}.json`,
+  );
+  count(
+    project === 'unit' ? 'Unit' : 'Checks',
+    code,
+    read(`${project}.json`, (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests })),
+  );
 }
 
 await ensureBuilt();
 say('Browser');
 const chromium = await ensureChromium();
-const browser = await run(process.execPath, [bin('@playwright', 'test', 'cli.js'), 'test'], { env: { ...quietEnv, CHROMIUM_PATH: chromium } });
-count('Browser', browser, read('e2e.json', (r) => ({ passed: r.stats.expected, failed: r.stats.unexpected + r.stats.flaky })));
+const browser = await run(process.execPath, [bin('@playwright', 'test', 'cli.js'), 'test'], {
+  env: { ...quietEnv, CHROMIUM_PATH: chromium },
+});
+count(
+  'Browser',
+  browser,
+  read('e2e.json', (r) => ({ passed: r.stats.expected, failed: r.stats.unexpected + r.stats.flaky })),
+);
 
 writeFileSync(join(results, 'counts.json'), JSON.stringify(total));
 say(`${total.passed} passed, ${total.failed} failed`);

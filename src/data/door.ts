@@ -27,7 +27,10 @@ export interface Drawn {
 
 export class StaleRevision extends Error {
   /** @param since labels of what was stored after the revision the write was made on, oldest first */
-  constructor(readonly now: number, readonly since: string[]) {
+  constructor(
+    readonly now: number,
+    readonly since: string[],
+  ) {
     super('the plan has moved on since');
   }
 }
@@ -38,12 +41,14 @@ export function currentRevision(db: Database.Database): number {
 
 /** The plan with its revision, read at one moment. */
 export function readDrawn(db: Database.Database): Drawn {
-  return db.transaction(() => ({
-    plan: readPlan(db),
-    revision: currentRevision(db),
-    undo: (nextUndo(db)?.label),
-    redo: (nextRedo(db)?.label),
-  })).deferred();
+  return db
+    .transaction(() => ({
+      plan: readPlan(db),
+      revision: currentRevision(db),
+      undo: nextUndo(db)?.label,
+      redo: nextRedo(db)?.label,
+    }))
+    .deferred();
 }
 
 /**
@@ -53,27 +58,46 @@ export function readDrawn(db: Database.Database): Drawn {
  * @param edit gives the plan after it, or something else, which is handed back with nothing stored
  * @throws {StaleRevision} when the plan has moved on
  */
-export function write<Other extends object>(db: Database.Database, base: number, label: (plan: Plan) => string, edit: (plan: Plan) => { plan: Plan } | Other): { revision: number } | Other {
-  return db.transaction(() => {
-    checkBase(db, base);
-    const before = readPlan(db);
-    const outcome = edit(before);
-    if (!('plan' in outcome)) return outcome;
-    const changes = difference(rowsOf(before), rowsOf(outcome.plan as Plan));
-    if (!changes.length) return { revision: base };
-    apply(db, changes);
-    db.prepare("UPDATE revision SET state = 'settled' WHERE state = 'undone'").run();
-    const revision = record(db, label(before), 'done');
-    const insert = db.prepare('INSERT INTO change (revision, seq, table_name, before, after) VALUES (?, ?, ?, ?, ?)');
-    changes.forEach((c, seq) => insert.run(revision, seq, c.table, c.before && JSON.stringify(c.before), c.after && JSON.stringify(c.after)));
-    settleOld(db);
-    return { revision };
-  }).immediate();
+export function write<Other extends object>(
+  db: Database.Database,
+  base: number,
+  label: (plan: Plan) => string,
+  edit: (plan: Plan) => { plan: Plan } | Other,
+): { revision: number } | Other {
+  return db
+    .transaction(() => {
+      checkBase(db, base);
+      const before = readPlan(db);
+      const outcome = edit(before);
+      if (!('plan' in outcome)) return outcome;
+      const changes = difference(rowsOf(before), rowsOf(outcome.plan as Plan));
+      if (!changes.length) return { revision: base };
+      apply(db, changes);
+      db.prepare("UPDATE revision SET state = 'settled' WHERE state = 'undone'").run();
+      const revision = record(db, label(before), 'done');
+      const insert = db.prepare(
+        'INSERT INTO change (revision, seq, table_name, before, after) VALUES (?, ?, ?, ?, ?)',
+      );
+      changes.forEach((c, seq) =>
+        insert.run(
+          revision,
+          seq,
+          c.table,
+          c.before && JSON.stringify(c.before),
+          c.after && JSON.stringify(c.after),
+        ),
+      );
+      settleOld(db);
+      return { revision };
+    })
+    .immediate();
 }
 
 /** Takes the last write back. Gives its label, or undefined when there is nothing to undo. */
 export function undo(db: Database.Database, base: number): { revision: number; label: string } | undefined {
-  return step(db, base, nextUndo, 'undone', (changes) => changes.reverse().map((c) => ({ ...c, before: c.after, after: c.before })));
+  return step(db, base, nextUndo, 'undone', (changes) =>
+    changes.reverse().map((c) => ({ ...c, before: c.after, after: c.before })),
+  );
 }
 
 /** Does again what was undone last. */
@@ -81,42 +105,76 @@ export function redo(db: Database.Database, base: number): { revision: number; l
   return step(db, base, nextRedo, 'done', (changes) => changes);
 }
 
-interface RevisionRow { number: number; label: string }
+interface RevisionRow {
+  number: number;
+  label: string;
+}
 
 const nextUndo = (db: Database.Database): RevisionRow | undefined =>
-  db.prepare("SELECT number, label FROM revision WHERE state = 'done' ORDER BY number DESC LIMIT 1").get() as RevisionRow | undefined;
+  db.prepare("SELECT number, label FROM revision WHERE state = 'done' ORDER BY number DESC LIMIT 1").get() as
+    RevisionRow | undefined;
 const nextRedo = (db: Database.Database): RevisionRow | undefined =>
-  db.prepare("SELECT number, label FROM revision WHERE state = 'undone' ORDER BY number LIMIT 1").get() as RevisionRow | undefined;
+  db.prepare("SELECT number, label FROM revision WHERE state = 'undone' ORDER BY number LIMIT 1").get() as
+    RevisionRow | undefined;
 
 function step(
-  db: Database.Database, base: number, next: (db: Database.Database) => RevisionRow | undefined, becomes: 'done' | 'undone', turn: (changes: Change[]) => Change[],
+  db: Database.Database,
+  base: number,
+  next: (db: Database.Database) => RevisionRow | undefined,
+  becomes: 'done' | 'undone',
+  turn: (changes: Change[]) => Change[],
 ): { revision: number; label: string } | undefined {
-  return db.transaction(() => {
-    checkBase(db, base);
-    const entry = next(db);
-    if (!entry) return undefined;
-    const stored = db.prepare('SELECT table_name, before, after FROM change WHERE revision = ? ORDER BY seq').all(entry.number) as { table_name: TableName; before: string | null; after: string | null }[];
-    apply(db, turn(stored.map((c) => ({ table: c.table_name, before: c.before && JSON.parse(c.before), after: c.after && JSON.parse(c.after) }))));
-    db.prepare('UPDATE revision SET state = ? WHERE number = ?').run(becomes, entry.number);
-    // A step is a revision too, so that a window that has not seen it is refused.
-    return { revision: record(db, `${becomes === 'undone' ? 'Undid' : 'Did again'}: ${entry.label}`, 'settled'), label: entry.label };
-  }).immediate();
+  return db
+    .transaction(() => {
+      checkBase(db, base);
+      const entry = next(db);
+      if (!entry) return undefined;
+      const stored = db
+        .prepare('SELECT table_name, before, after FROM change WHERE revision = ? ORDER BY seq')
+        .all(entry.number) as { table_name: TableName; before: string | null; after: string | null }[];
+      apply(
+        db,
+        turn(
+          stored.map((c) => ({
+            table: c.table_name,
+            before: c.before && JSON.parse(c.before),
+            after: c.after && JSON.parse(c.after),
+          })),
+        ),
+      );
+      db.prepare('UPDATE revision SET state = ? WHERE number = ?').run(becomes, entry.number);
+      // A step is a revision too, so that a window that has not seen it is refused.
+      return {
+        revision: record(db, `${becomes === 'undone' ? 'Undid' : 'Did again'}: ${entry.label}`, 'settled'),
+        label: entry.label,
+      };
+    })
+    .immediate();
 }
 
 function checkBase(db: Database.Database, base: number): void {
   const now = currentRevision(db);
   if (now === base) return;
-  const since = db.prepare('SELECT label FROM revision WHERE number > ? ORDER BY number').all(base) as { label: string }[];
-  throw new StaleRevision(now, since.map((r) => r.label));
+  const since = db.prepare('SELECT label FROM revision WHERE number > ? ORDER BY number').all(base) as {
+    label: string;
+  }[];
+  throw new StaleRevision(
+    now,
+    since.map((r) => r.label),
+  );
 }
 
 function record(db: Database.Database, label: string, state: 'done' | 'settled'): number {
-  const { lastInsertRowid } = db.prepare('INSERT INTO revision (label, at, state) VALUES (?, ?, ?)').run(label, new Date().toISOString(), state);
+  const { lastInsertRowid } = db
+    .prepare('INSERT INTO revision (label, at, state) VALUES (?, ?, ?)')
+    .run(label, new Date().toISOString(), state);
   return Number(lastInsertRowid);
 }
 
 function settleOld(db: Database.Database): void {
-  const oldest = db.prepare("SELECT number FROM revision WHERE state = 'done' ORDER BY number DESC LIMIT 1 OFFSET ?").get(UNDO_DEPTH) as { number: number } | undefined;
+  const oldest = db
+    .prepare("SELECT number FROM revision WHERE state = 'done' ORDER BY number DESC LIMIT 1 OFFSET ?")
+    .get(UNDO_DEPTH) as { number: number } | undefined;
   if (!oldest) return;
   db.prepare('DELETE FROM change WHERE revision <= ?').run(oldest.number);
   db.prepare("UPDATE revision SET state = 'settled' WHERE state = 'done' AND number <= ?").run(oldest.number);
@@ -130,7 +188,8 @@ function difference(before: Rows, after: Rows): Change[] {
     for (const row of after[table]) {
       const old = was.get(key(row));
       was.delete(key(row));
-      if (!old || Object.keys(row).some((column) => row[column] !== old[column])) changes.push({ table, before: old ?? null, after: row });
+      if (!old || Object.keys(row).some((column) => row[column] !== old[column]))
+        changes.push({ table, before: old ?? null, after: row });
     }
     for (const row of was.values()) changes.push({ table, before: row, after: null });
   }
@@ -149,8 +208,12 @@ function apply(db: Database.Database, changes: readonly Change[]): void {
         `INSERT INTO ${table} (${columns.join(', ')}) VALUES (${columns.map((c) => `@${c}`).join(', ')})
          ON CONFLICT (${keys.join(', ')}) DO UPDATE SET ${rest.map((c) => `${c} = excluded.${c}`).join(', ')}`,
       ).run(after);
-    } else db.prepare(`DELETE FROM ${table} WHERE ${keys.map((c) => `${c} = @${c}`).join(' AND ')}`).run(pick(before!, keys));
+    } else
+      db.prepare(`DELETE FROM ${table} WHERE ${keys.map((c) => `${c} = @${c}`).join(' AND ')}`).run(
+        pick(before!, keys),
+      );
   }
 }
 
-const pick = (row: Row, columns: readonly string[]): Row => Object.fromEntries(columns.map((c) => [c, row[c]]));
+const pick = (row: Row, columns: readonly string[]): Row =>
+  Object.fromEntries(columns.map((c) => [c, row[c]]));

@@ -6,47 +6,127 @@ import { groupBy } from '@/core/plan/lookup';
 import type { Row, Rows } from './tables';
 
 export function familyRows(family: Family | null): Pick<Rows, 'family'> {
-  return { family: family ? [{ id: 'family', name: family.name, lead_minutes: family.leadMinutes, allergies: JSON.stringify(family.allergies), patterns: JSON.stringify(family.patterns), card: family.card && JSON.stringify(family.card) }] : [] };
+  return {
+    family: family
+      ? [
+          {
+            id: 'family',
+            name: family.name,
+            lead_minutes: family.leadMinutes,
+            allergies: JSON.stringify(family.allergies),
+            patterns: JSON.stringify(family.patterns),
+            card: family.card && JSON.stringify(family.card),
+          },
+        ]
+      : [],
+  };
 }
 
 export function familyFrom({ family: [row] }: Pick<Rows, 'family'>): Family | null {
-  return row ? { name: row.name as string, leadMinutes: row.lead_minutes as number, allergies: JSON.parse(row.allergies as string), patterns: JSON.parse(row.patterns as string), card: row.card === null ? null : JSON.parse(row.card as string) } : null;
+  return row
+    ? {
+        name: row.name as string,
+        leadMinutes: row.lead_minutes as number,
+        allergies: JSON.parse(row.allergies as string),
+        patterns: JSON.parse(row.patterns as string),
+        card: row.card === null ? null : JSON.parse(row.card as string),
+      }
+    : null;
 }
 
 export function yearRows(year: SchoolYear | null): Pick<Rows, 'school_year' | 'day_off'> {
   if (!year) return { school_year: [], day_off: [] };
   return {
-    school_year: [{
-      id: 'year', starts: year.starts, ends: year.ends, weekdays: JSON.stringify(year.weekdays), weeks_on: year.weeksOn, weeks_off: year.weeksOff,
-      day_starts: year.dayStarts, midday_starts: year.middayStarts, afternoon_starts: year.afternoonStarts, day_ends: year.dayEnds,
-      terms: JSON.stringify(year.terms), short_days: JSON.stringify(year.shortDays), extra_days: JSON.stringify(year.extraDays), target_days: year.targetDays, country: year.country, region: year.region,
-    }],
-    day_off: year.daysOff.map((off, position) => ({ id: off.id, position, first: off.first, last: off.last, label: off.label, kind: off.kind })),
+    school_year: [
+      {
+        id: 'year',
+        starts: year.starts,
+        ends: year.ends,
+        weekdays: JSON.stringify(year.weekdays),
+        weeks_on: year.weeksOn,
+        weeks_off: year.weeksOff,
+        day_starts: year.dayStarts,
+        midday_starts: year.middayStarts,
+        afternoon_starts: year.afternoonStarts,
+        day_ends: year.dayEnds,
+        terms: JSON.stringify(year.terms),
+        short_days: JSON.stringify(year.shortDays),
+        extra_days: JSON.stringify(year.extraDays),
+        target_days: year.targetDays,
+        country: year.country,
+        region: year.region,
+      },
+    ],
+    day_off: year.daysOff.map((off, position) => ({
+      id: off.id,
+      position,
+      first: off.first,
+      last: off.last,
+      label: off.label,
+      kind: off.kind,
+    })),
   };
 }
 
-export function yearFrom({ school_year: [row], day_off }: Pick<Rows, 'school_year' | 'day_off'>): SchoolYear | null {
+export function yearFrom({
+  school_year: [row],
+  day_off,
+}: Pick<Rows, 'school_year' | 'day_off'>): SchoolYear | null {
   if (!row) return null;
   return {
-    starts: row.starts as string, ends: row.ends as string, weekdays: JSON.parse(row.weekdays as string), weeksOn: row.weeks_on as number, weeksOff: row.weeks_off as number,
-    dayStarts: row.day_starts as number, middayStarts: row.midday_starts as number, afternoonStarts: row.afternoon_starts as number, dayEnds: row.day_ends as number,
-    terms: JSON.parse(row.terms as string), shortDays: JSON.parse(row.short_days as string), extraDays: JSON.parse(row.extra_days as string),
-    targetDays: row.target_days as number | null, country: row.country as string, region: row.region as string,
-    daysOff: day_off.map((off) => ({ id: off.id as string, first: off.first as string, last: off.last as string, label: off.label as string, kind: off.kind as SchoolYear['daysOff'][number]['kind'] })),
+    starts: row.starts as string,
+    ends: row.ends as string,
+    weekdays: JSON.parse(row.weekdays as string),
+    weeksOn: row.weeks_on as number,
+    weeksOff: row.weeks_off as number,
+    dayStarts: row.day_starts as number,
+    middayStarts: row.midday_starts as number,
+    afternoonStarts: row.afternoon_starts as number,
+    dayEnds: row.day_ends as number,
+    terms: JSON.parse(row.terms as string),
+    shortDays: JSON.parse(row.short_days as string),
+    extraDays: JSON.parse(row.extra_days as string),
+    targetDays: row.target_days as number | null,
+    country: row.country as string,
+    region: row.region as string,
+    daysOff: day_off.map((off) => ({
+      id: off.id as string,
+      first: off.first as string,
+      last: off.last as string,
+      label: off.label as string,
+      kind: off.kind as SchoolYear['daysOff'][number]['kind'],
+    })),
   };
 }
 
 export function childRows(children: readonly Child[]): Pick<Rows, 'child' | 'child_rung'> {
   return {
-    child: children.map((c, position) => ({ id: c.id, position, name: c.name, birth_month: c.birthMonth, hatch: c.hatch, minutes: c.minutes, mouths: c.mouths ? 1 : 0 })),
-    child_rung: children.flatMap((c) => Object.entries(c.rungs).map(([skill, rung]) => ({ child_id: c.id, skill, rung }))),
+    child: children.map((c, position) => ({
+      id: c.id,
+      position,
+      name: c.name,
+      birth_month: c.birthMonth,
+      hatch: c.hatch,
+      minutes: c.minutes,
+      mouths: c.mouths ? 1 : 0,
+    })),
+    child_rung: children.flatMap((c) =>
+      Object.entries(c.rungs).map(([skill, rung]) => ({ child_id: c.id, skill, rung })),
+    ),
   };
 }
 
 export function childrenFrom({ child, child_rung }: Pick<Rows, 'child' | 'child_rung'>): Child[] {
   const rungs = groupBy(child_rung, (r: Row) => r.child_id as string);
   return child.map((c) => ({
-    id: c.id as string, name: c.name as string, birthMonth: c.birth_month as string, hatch: c.hatch as Child['hatch'], minutes: c.minutes as number, mouths: c.mouths === 1,
-    rungs: Object.fromEntries((rungs.get(c.id as string) ?? []).map((r) => [r.skill as Skill, r.rung as Rung])),
+    id: c.id as string,
+    name: c.name as string,
+    birthMonth: c.birth_month as string,
+    hatch: c.hatch as Child['hatch'],
+    minutes: c.minutes as number,
+    mouths: c.mouths === 1,
+    rungs: Object.fromEntries(
+      (rungs.get(c.id as string) ?? []).map((r) => [r.skill as Skill, r.rung as Rung]),
+    ),
   }));
 }

@@ -7,45 +7,109 @@ import { within, type Row, type Rows } from './tables';
 
 type Gathered = Pick<Rows, 'objective' | 'question' | 'idea'>;
 
-export function gatheredRows(objectives: readonly Objective[], questions: readonly Question[], ideas: readonly Idea[]): Gathered {
-  const placed = <T extends { id: string; unitId: string }>(items: readonly T[], rest: (item: T) => Row): Row[] => {
+export function gatheredRows(
+  objectives: readonly Objective[],
+  questions: readonly Question[],
+  ideas: readonly Idea[],
+): Gathered {
+  const placed = <T extends { id: string; unitId: string }>(
+    items: readonly T[],
+    rest: (item: T) => Row,
+  ): Row[] => {
     const position = within((i: T) => i.unitId);
     return items.map((i) => ({ id: i.id, unit_id: i.unitId, position: position(i), ...rest(i) }));
   };
   return {
     objective: placed(objectives, (o) => ({ code: o.code, wording: o.wording })),
-    question: placed(questions, (q) => ({ child_id: q.childId, text: q.text, asked: q.asked, answer: q.answer })),
+    question: placed(questions, (q) => ({
+      child_id: q.childId,
+      text: q.text,
+      asked: q.asked,
+      answer: q.answer,
+    })),
     idea: placed(ideas, (i) => ({ text: i.text, child_ids: JSON.stringify(i.childIds), becomes: i.becomes })),
   };
 }
 
-export function gatheredFrom({ objective, question, idea }: Gathered): { objectives: Objective[]; questions: Question[]; ideas: Idea[] } {
+export function gatheredFrom({ objective, question, idea }: Gathered): {
+  objectives: Objective[];
+  questions: Question[];
+  ideas: Idea[];
+} {
   return {
-    objectives: objective.map((o) => ({ id: o.id as string, unitId: o.unit_id as string, code: o.code as string, wording: o.wording as string })),
-    questions: question.map((q) => ({ id: q.id as string, unitId: q.unit_id as string, childId: q.child_id as string | null, text: q.text as string, asked: q.asked as string | null, answer: q.answer as string })),
-    ideas: idea.map((i) => ({ id: i.id as string, unitId: i.unit_id as string, text: i.text as string, childIds: JSON.parse(i.child_ids as string), becomes: i.becomes as Idea['becomes'] })),
+    objectives: objective.map((o) => ({
+      id: o.id as string,
+      unitId: o.unit_id as string,
+      code: o.code as string,
+      wording: o.wording as string,
+    })),
+    questions: question.map((q) => ({
+      id: q.id as string,
+      unitId: q.unit_id as string,
+      childId: q.child_id as string | null,
+      text: q.text as string,
+      asked: q.asked as string | null,
+      answer: q.answer as string,
+    })),
+    ideas: idea.map((i) => ({
+      id: i.id as string,
+      unitId: i.unit_id as string,
+      text: i.text as string,
+      childIds: JSON.parse(i.child_ids as string),
+      becomes: i.becomes as Idea['becomes'],
+    })),
   };
 }
 
 export function ruleRows(rules: readonly Rule[]): Pick<Rows, 'rule'> {
   return {
     rule: rules.map((r, position) => ({
-      id: r.id, unit_id: r.unitId, position, title: r.title, kind: r.kind, minutes: r.minutes, lead: r.lead, window: r.window, child_ids: r.childIds && JSON.stringify(r.childIds),
-      rhythm: JSON.stringify(r.rhythm), piece: r.piece, amount: r.amount, amount_of: r.amountOf, assembly: r.assembly && JSON.stringify(r.assembly), steps: JSON.stringify(r.steps), first: r.first, last: r.last,
+      id: r.id,
+      unit_id: r.unitId,
+      position,
+      title: r.title,
+      kind: r.kind,
+      minutes: r.minutes,
+      lead: r.lead,
+      window: r.window,
+      child_ids: r.childIds && JSON.stringify(r.childIds),
+      rhythm: JSON.stringify(r.rhythm),
+      piece: r.piece,
+      amount: r.amount,
+      amount_of: r.amountOf,
+      assembly: r.assembly && JSON.stringify(r.assembly),
+      steps: JSON.stringify(r.steps),
+      first: r.first,
+      last: r.last,
     })),
   };
 }
 
 export function rulesFrom({ rule }: Pick<Rows, 'rule'>): Rule[] {
   return rule.map((r) => ({
-    id: r.id as string, unitId: r.unit_id as string | null, title: r.title as string, kind: r.kind as Rule['kind'], minutes: r.minutes as number, lead: r.lead as Rule['lead'], window: r.window as Rule['window'],
-    childIds: r.child_ids === null ? null : JSON.parse(r.child_ids as string), rhythm: JSON.parse(r.rhythm as string), piece: r.piece as string, amount: r.amount as number | null, amountOf: r.amount_of as string,
-    assembly: r.assembly === null ? null : JSON.parse(r.assembly as string), steps: JSON.parse(r.steps as string), first: r.first as string | null, last: r.last as string | null,
+    id: r.id as string,
+    unitId: r.unit_id as string | null,
+    title: r.title as string,
+    kind: r.kind as Rule['kind'],
+    minutes: r.minutes as number,
+    lead: r.lead as Rule['lead'],
+    window: r.window as Rule['window'],
+    childIds: r.child_ids === null ? null : JSON.parse(r.child_ids as string),
+    rhythm: JSON.parse(r.rhythm as string),
+    piece: r.piece as string,
+    amount: r.amount as number | null,
+    amountOf: r.amount_of as string,
+    assembly: r.assembly === null ? null : JSON.parse(r.assembly as string),
+    steps: JSON.parse(r.steps as string),
+    first: r.first as string | null,
+    last: r.last as string | null,
   }));
 }
 
 export function outlineRows(outlines: readonly Outline[]): Pick<Rows, 'outline'> {
-  return { outline: outlines.map((o, position) => ({ id: o.id, position, ...doingColumns(o), taste: o.taste })) };
+  return {
+    outline: outlines.map((o, position) => ({ id: o.id, position, ...doingColumns(o), taste: o.taste })),
+  };
 }
 
 export function outlinesFrom({ outline }: Pick<Rows, 'outline'>): Outline[] {
@@ -53,9 +117,24 @@ export function outlinesFrom({ outline }: Pick<Rows, 'outline'>): Outline[] {
 }
 
 export function workRows(works: readonly Work[]): Pick<Rows, 'work'> {
-  return { work: works.map((w, position) => ({ id: w.id, position, kind: w.kind, title: w.title, skill: w.skill, versions: JSON.stringify(w.versions) })) };
+  return {
+    work: works.map((w, position) => ({
+      id: w.id,
+      position,
+      kind: w.kind,
+      title: w.title,
+      skill: w.skill,
+      versions: JSON.stringify(w.versions),
+    })),
+  };
 }
 
 export function worksFrom({ work }: Pick<Rows, 'work'>): Work[] {
-  return work.map((w) => ({ id: w.id as string, kind: w.kind as Work['kind'], title: w.title as string, skill: w.skill as Work['skill'], versions: JSON.parse(w.versions as string) }));
+  return work.map((w) => ({
+    id: w.id as string,
+    kind: w.kind as Work['kind'],
+    title: w.title as string,
+    skill: w.skill as Work['skill'],
+    versions: JSON.parse(w.versions as string),
+  }));
 }

@@ -3,14 +3,38 @@
 import styled from 'styled-components';
 import { colour } from './tokens';
 
-export function Bar({ taken, limit, fill, says }: { taken: number; limit: number; fill: string; says: string }) {
+export function Bar({
+  taken,
+  limit,
+  fill,
+  message,
+}: {
+  taken: number;
+  limit: number;
+  fill: string;
+  message: string;
+}) {
   const over = taken > limit;
   return (
-    <Track role="img" aria-label={says} title={says}>
-      <Taken style={{ width: `${limit > 0 ? Math.min(100, (100 * taken) / limit) : 100}%`, background: over ? colour.red : fill }} />
+    <Track role="img" aria-label={message} title={message}>
+      <Taken
+        style={{
+          width: `${limit > 0 ? Math.min(100, (100 * taken) / limit) : 100}%`,
+          background: over ? colour.red : fill,
+        }}
+      />
     </Track>
   );
 }
 
-const Track = styled.div`height: 4px; background: #e6e1d2; margin-top: 7px; flex: none; print-color-adjust: exact;`;
-const Taken = styled.div`height: 4px; print-color-adjust: exact;`;
+const Track = styled.div`
+  height: 4px;
+  background: #e6e1d2;
+  margin-top: 7px;
+  flex: none;
+  print-color-adjust: exact;
+`;
+const Taken = styled.div`
+  height: 4px;
+  print-color-adjust: exact;
+`;

@@ -23,8 +23,39 @@ export function spineTitle(title: string): string {
 const SPINE_LETTERS = 24;
 
 export const BookSpine = styled.span<{ $title: string; $pages: number | null }>`
-  display: flex; align-items: flex-end; width: ${(p) => thickness(p.$pages)}px; height: ${(p) => Math.min(184, Math.max(90, 24 + p.$title.length * 7))}px; padding: 8px 0; overflow: hidden; position: relative;
-  background: ${(p) => cloth(p.$title)}; color: #fffdf8; writing-mode: vertical-rl; text-orientation: sideways; rotate: 180deg; font: 500 13px/1 ${face.title}; white-space: nowrap; text-overflow: ellipsis; print-color-adjust: exact;
-  line-height: ${(p) => thickness(p.$pages)}px; border-block: 0; box-sizing: border-box;
-  &::before, &::after { content: ''; position: absolute; left: 0; right: 0; height: 1px; background: #fffdf8; opacity: 0.6; } &::before { top: 5px; } &::after { bottom: 5px; }
+  display: flex;
+  align-items: flex-end;
+  width: ${(p) => thickness(p.$pages)}px;
+  height: ${(p) => Math.min(184, Math.max(90, 24 + p.$title.length * 7))}px;
+  padding: 8px 0;
+  overflow: hidden;
+  position: relative;
+  background: ${(p) => cloth(p.$title)};
+  color: #fffdf8;
+  writing-mode: vertical-rl;
+  text-orientation: sideways;
+  rotate: 180deg;
+  font: 500 13px/1 ${face.title};
+  white-space: nowrap;
+  text-overflow: ellipsis;
+  print-color-adjust: exact;
+  line-height: ${(p) => thickness(p.$pages)}px;
+  border-block: 0;
+  box-sizing: border-box;
+  &::before,
+  &::after {
+    content: '';
+    position: absolute;
+    left: 0;
+    right: 0;
+    height: 1px;
+    background: #fffdf8;
+    opacity: 0.6;
+  }
+  &::before {
+    top: 5px;
+  }
+  &::after {
+    bottom: 5px;
+  }
 `;

@@ -7,9 +7,25 @@ import styled from 'styled-components';
 import { colour, face, narrow } from './tokens';
 
 /** A dialog over the sheet; Escape or the page beside it closes it. `footer` holds its buttons, the main one last. */
-export function Dialog({ title, isOpen, onClose, children, footer, wide, urgent }: { title: string; isOpen: boolean; onClose: () => void; children: ReactNode; footer?: ReactNode; wide?: boolean; urgent?: boolean }) {
+export function Dialog({
+  title,
+  isOpen,
+  onClose,
+  children,
+  footer,
+  wide,
+  urgent,
+}: {
+  title: string;
+  isOpen: boolean;
+  onClose: () => void;
+  children: ReactNode;
+  footer?: ReactNode;
+  wide?: boolean;
+  urgent?: boolean;
+}) {
   return (
-    <Veil isOpen={isOpen} onOpenChange={(open) => !open && onClose()} isDismissable={!urgent}>
+    <Backdrop isOpen={isOpen} onOpenChange={(open) => !open && onClose()} isDismissable={!urgent}>
       <Frame $wide={!!wide}>
         <Body role={urgent ? 'alertdialog' : 'dialog'}>
           <Title slot="title">{title}</Title>
@@ -17,15 +33,53 @@ export function Dialog({ title, isOpen, onClose, children, footer, wide, urgent 
           {footer ? <Footer>{footer}</Footer> : null}
         </Body>
       </Frame>
-    </Veil>
+    </Backdrop>
   );
 }
 
-const Veil = styled(ModalOverlay)`position: fixed; inset: 0; background: rgb(31 47 70 / 0.35); display: grid; place-items: center; padding: 20px; z-index: 40; ${narrow} { padding: 6px; }`;
-const Frame = styled(Modal)<{ $wide: boolean }>`
-  background: ${colour.sheet}; border: 2px solid ${colour.ink}; width: min(${(p) => (p.$wide ? 900 : 540)}px, 100%); max-height: calc(100vh - 40px); display: flex; overflow: hidden;
+const Backdrop = styled(ModalOverlay)`
+  position: fixed;
+  inset: 0;
+  background: rgb(31 47 70 / 0.35);
+  display: grid;
+  place-items: center;
+  padding: 20px;
+  z-index: 40;
+  ${narrow} {
+    padding: 6px;
+  }
 `;
-const Body = styled(AriaDialog)`display: flex; flex-direction: column; flex: 1; min-width: 0; outline: none;`;
-const Title = styled(Heading)`font: 700 21px/1.2 ${face.title}; padding: 16px 20px 10px;`;
-const Content = styled.div`padding: 4px 20px 16px; overflow: auto; display: grid; gap: 14px; min-height: 0;`;
-const Footer = styled.footer`display: flex; flex-wrap: wrap; justify-content: flex-end; gap: 10px; padding: 12px 20px; border-top: 1.5px solid ${colour.ink};`;
+const Frame = styled(Modal)<{ $wide: boolean }>`
+  background: ${colour.sheet};
+  border: 2px solid ${colour.ink};
+  width: min(${(p) => (p.$wide ? 900 : 540)}px, 100%);
+  max-height: calc(100vh - 40px);
+  display: flex;
+  overflow: hidden;
+`;
+const Body = styled(AriaDialog)`
+  display: flex;
+  flex-direction: column;
+  flex: 1;
+  min-width: 0;
+  outline: none;
+`;
+const Title = styled(Heading)`
+  font: 700 21px/1.2 ${face.title};
+  padding: 16px 20px 10px;
+`;
+const Content = styled.div`
+  padding: 4px 20px 16px;
+  overflow: auto;
+  display: grid;
+  gap: 14px;
+  min-height: 0;
+`;
+const Footer = styled.footer`
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: flex-end;
+  gap: 10px;
+  padding: 12px 20px;
+  border-top: 1.5px solid ${colour.ink};
+`;

@@ -3,11 +3,27 @@
 import styled from 'styled-components';
 import { colour } from './tokens';
 
-export const HATCHES = ['diagonals', 'bars', 'dots', 'lattice', 'waves', 'bricks', 'chevrons', 'crosses'] as const;
+export const HATCHES = [
+  'diagonals',
+  'bars',
+  'dots',
+  'lattice',
+  'waves',
+  'bricks',
+  'chevrons',
+  'crosses',
+] as const;
 export type HatchName = (typeof HATCHES)[number];
 
 export const hatchColour: Record<HatchName, string> = {
-  diagonals: '#3f6ea6', bars: '#7a8a2e', dots: '#a4567f', lattice: '#b07a1e', waves: '#2f7f86', bricks: '#7356a3', chevrons: '#94593a', crosses: '#55606e',
+  diagonals: '#3f6ea6',
+  bars: '#7a8a2e',
+  dots: '#a4567f',
+  lattice: '#b07a1e',
+  waves: '#2f7f86',
+  bricks: '#7356a3',
+  chevrons: '#94593a',
+  crosses: '#55606e',
 };
 
 export const hatchFill = (name: HatchName): string => `url(#hatch-${name})`;
@@ -32,7 +48,10 @@ export function HatchPatterns() {
         {HATCHES.map((name) => (
           <pattern key={name} id={`hatch-${name}`} width="8" height="8" patternUnits="userSpaceOnUse">
             {name === 'dots' ? (
-              <g fill={hatchColour.dots}><circle cx="2" cy="2" r="1.4" /><circle cx="6" cy="6" r="1.4" /></g>
+              <g fill={hatchColour.dots}>
+                <circle cx="2" cy="2" r="1.4" />
+                <circle cx="6" cy="6" r="1.4" />
+              </g>
             ) : (
               <path d={TILE[name]} fill="none" stroke={hatchColour[name]} strokeWidth="1.6" />
             )}
@@ -44,22 +63,64 @@ export function HatchPatterns() {
 }
 
 /** A child's hatch as a patch beside the name, or as a strip in a room. Decoration: the name always stands beside it. */
-export function Hatch({ name, width = 18, height = 16, framed = true }: { name: HatchName; width?: number | string; height?: number | string; framed?: boolean }) {
+export function Hatch({
+  name,
+  width = 18,
+  height = 16,
+  framed = true,
+}: {
+  name: HatchName;
+  width?: number | string;
+  height?: number | string;
+  framed?: boolean;
+}) {
   return (
     <Patch width={width} height={height} aria-hidden="true" focusable="false">
-      <rect width="100%" height="100%" fill={hatchFill(name)} stroke={framed ? hatchColour[name] : 'none'} strokeWidth="2" />
+      <rect
+        width="100%"
+        height="100%"
+        fill={hatchFill(name)}
+        stroke={framed ? hatchColour[name] : 'none'}
+        strokeWidth="2"
+      />
     </Patch>
   );
 }
 
-const Patch = styled.svg`display: block; flex: none; background: ${colour.room}; print-color-adjust: exact;`;
+const Patch = styled.svg`
+  display: block;
+  flex: none;
+  background: ${colour.room};
+  print-color-adjust: exact;
+`;
 
 /** A child: hatch and name. */
-export function ChildName({ name, hatch, strong = true, short }: { name: string; hatch: HatchName; strong?: boolean; /** On one line, cut where there is no room. */ short?: boolean }) {
-  return <Named $strong={strong} $short={!!short} title={short ? name : undefined}><Hatch name={hatch} /><span>{name}</span></Named>;
+export function ChildName({
+  name,
+  hatch,
+  strong = true,
+  short,
+}: {
+  name: string;
+  hatch: HatchName;
+  strong?: boolean;
+  /** On one line, cut where there is no room. */ short?: boolean;
+}) {
+  return (
+    <Named $strong={strong} $short={!!short} title={short ? name : undefined}>
+      <Hatch name={hatch} />
+      <span>{name}</span>
+    </Named>
+  );
 }
 
 const Named = styled.span<{ $strong: boolean; $short: boolean }>`
-  display: inline-flex; align-items: center; gap: 6px; min-width: 0; font-weight: ${(p) => (p.$strong ? 700 : 400)};
-  & > span { ${(p) => (p.$short ? 'white-space: nowrap; overflow: hidden; text-overflow: ellipsis;' : 'overflow-wrap: break-word; min-width: 0; hyphens: auto;')} }
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  min-width: 0;
+  font-weight: ${(p) => (p.$strong ? 700 : 400)};
+  & > span {
+    ${(p) => (p.$short ? 'white-space: nowrap; overflow: hidden; text-overflow: ellipsis;' : 'overflow-wrap: break-word; min-width: 0; hyphens: auto;')}
+  }
 `;

@@ -1,10 +1,11 @@
 'use client';
+import { ListFrame, optionLook } from './choose';
 import { cloneElement, useState, type ReactElement } from 'react';
 import { Menu as AriaMenu, MenuItem, MenuTrigger, MenuSection } from 'react-aria-components/Menu';
 import { Header } from 'react-aria-components/Header';
 import { Keyboard } from 'react-aria-components/Keyboard';
 import styled from 'styled-components';
-import { ListFrame, optionLook } from './field';
+
 import { colour } from './tokens';
 
 export interface Doing {
@@ -24,24 +25,44 @@ export interface DoingGroup {
  * A button with a menu of what can be done; `children` is the button. On a thing that can be dragged the menu opens
  * when the button is let go, not when it is pressed.
  */
-export function Menu({ label, groups, children, draggable }: { label: string; groups: DoingGroup[]; children: ReactElement<{ onPress?: () => void }>; draggable?: boolean }) {
+export function Menu({
+  label,
+  groups,
+  children,
+  draggable,
+}: {
+  label: string;
+  groups: DoingGroup[];
+  children: ReactElement<{ onPress?: () => void }>;
+  draggable?: boolean;
+}) {
   const [isOpen, setOpen] = useState(false);
-  const onRelease = draggable ? { isOpen, onOpenChange: (open: boolean) => { if (!open) setOpen(false); } } : {};
+  const onRelease = draggable
+    ? {
+        isOpen,
+        onOpenChange: (open: boolean) => {
+          if (!open) setOpen(false);
+        },
+      }
+    : {};
   return (
     <MenuTrigger {...onRelease}>
       {draggable ? cloneElement(children, { onPress: () => setOpen(true) }) : children}
       <ListFrame placement="bottom start">
         <AriaMenu aria-label={label}>
-          {groups.filter((g) => g.doings.length).map((group) => (
-            <Section key={group.title} aria-label={group.title}>
-              <Header>{group.title}</Header>
-              {group.doings.map((d) => (
-                <Item key={d.name} textValue={d.name} onAction={d.do} isDisabled={d.isDisabled}>
-                  <span>{d.name}</span>{d.keys ? <Keyboard>{d.keys}</Keyboard> : null}
-                </Item>
-              ))}
-            </Section>
-          ))}
+          {groups
+            .filter((g) => g.doings.length)
+            .map((group) => (
+              <Section key={group.title} aria-label={group.title}>
+                <Header>{group.title}</Header>
+                {group.doings.map((d) => (
+                  <Item key={d.name} textValue={d.name} onAction={d.do} isDisabled={d.isDisabled}>
+                    <span>{d.name}</span>
+                    {d.keys ? <Keyboard>{d.keys}</Keyboard> : null}
+                  </Item>
+                ))}
+              </Section>
+            ))}
         </AriaMenu>
       </ListFrame>
     </MenuTrigger>
@@ -49,7 +70,20 @@ export function Menu({ label, groups, children, draggable }: { label: string; gr
 }
 
 const Section = styled(MenuSection)`
-  & > header { font-size: 12.5px; color: ${colour.graphite}; padding: 6px 10px 2px; }
-  & + & { border-top: 1px solid ${colour.rule}; }
+  & > header {
+    font-size: 12.5px;
+    color: ${colour.graphite};
+    padding: 6px 10px 2px;
+  }
+  & + & {
+    border-top: 1px solid ${colour.rule};
+  }
 `;
-const Item = styled(MenuItem)`${optionLook} justify-content: space-between; kbd { font: inherit; font-size: 12.5px; opacity: 0.75; }`;
+const Item = styled(MenuItem)`
+  ${optionLook} justify-content: space-between;
+  kbd {
+    font: inherit;
+    font-size: 12.5px;
+    opacity: 0.75;
+  }
+`;

@@ -9,10 +9,17 @@ export const roomLines = css<{ $state: RoomState }>`
   background: ${(p) => (p.$state === 'done' ? '#e8ecf1' : colour.room)};
   border: ${(p) => (p.$state === 'pencil' ? `1.4px dashed ${colour.pencil}` : `2px solid ${colour.ink}`)};
   border-radius: 0;
-  ${paper} { background: none; print-color-adjust: exact; break-inside: avoid; }
+  ${paper} {
+    background: none;
+    print-color-adjust: exact;
+    break-inside: avoid;
+  }
 `;
 
 export const Room = styled.div<{ $state: RoomState }>`
   ${roomLines}
-  position: relative; padding: 7px 9px; min-width: 0; overflow-wrap: anywhere;
+  position: relative;
+  padding: 7px 9px;
+  min-width: 0;
+  overflow-wrap: anywhere;
 `;

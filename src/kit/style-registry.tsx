@@ -12,7 +12,12 @@ export function StyleRegistry({ nonce, children }: { nonce?: string; children: R
     sheet.instance.clearTag();
     return <>{styles}</>;
   });
-  const body = <><Ground />{children}</>;
+  const body = (
+    <>
+      <Ground />
+      {children}
+    </>
+  );
   if (typeof window !== 'undefined') return body;
   return <StyleSheetManager sheet={sheet.instance}>{body}</StyleSheetManager>;
 }

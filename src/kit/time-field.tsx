@@ -1,15 +1,34 @@
 'use client';
 /** A time of day, 0:00 to 23:59, as minutes after midnight. */
+import { boxLook, fieldLook, Help, Wrong } from './field-look';
 import { Time } from '@internationalized/date';
 import { DateInput, DateSegment, TimeField as AriaTimeField } from 'react-aria-components/TimeField';
 import { Label } from 'react-aria-components/Label';
 import styled from 'styled-components';
-import { boxLook, fieldLook, Help, Wrong } from './field';
+
 import { colour } from './tokens';
 
-export function TimeField({ label, help, error, value, onChange }: { label: string; help?: string; error?: string; value: number; onChange: (value: number) => void }) {
+export function TimeField({
+  label,
+  help,
+  error,
+  value,
+  onChange,
+}: {
+  label: string;
+  help?: string;
+  error?: string;
+  value: number;
+  onChange: (value: number) => void;
+}) {
   return (
-    <Frame value={new Time(Math.floor(value / 60), value % 60)} onChange={(t) => t && onChange(t.hour * 60 + t.minute)} hourCycle={24} isInvalid={!!error} validationBehavior="aria">
+    <Frame
+      value={new Time(Math.floor(value / 60), value % 60)}
+      onChange={(t) => t && onChange(t.hour * 60 + t.minute)}
+      hourCycle={24}
+      isInvalid={!!error}
+      validationBehavior="aria"
+    >
       <Label>{label}</Label>
       <Box>{(segment) => <Segment segment={segment} />}</Box>
       {help ? <Help slot="description">{help}</Help> : null}
@@ -18,6 +37,18 @@ export function TimeField({ label, help, error, value, onChange }: { label: stri
   );
 }
 
-const Frame = styled(AriaTimeField)`${fieldLook}`;
-const Box = styled(DateInput)`${boxLook} display: flex; align-items: center;`;
-const Segment = styled(DateSegment)`padding: 1px; &[data-focused] { background: ${colour.ink}; color: ${colour.sheet}; outline: none; }`;
+const Frame = styled(AriaTimeField)`
+  ${fieldLook}
+`;
+const Box = styled(DateInput)`
+  ${boxLook} display: flex;
+  align-items: center;
+`;
+const Segment = styled(DateSegment)`
+  padding: 1px;
+  &[data-focused] {
+    background: ${colour.ink};
+    color: ${colour.sheet};
+    outline: none;
+  }
+`;

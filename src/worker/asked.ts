@@ -1,5 +1,6 @@
 /** What a page asks the choosing worker, and what it hears back. */
-import type { Asking, Proposal } from '@/core/choose/from-plan';
+import { type Proposal } from '@/core/loans/proposals';
+import type { Asking } from '@/core/loans/choosing';
 import type { Unit } from '@/core/plan/unit';
 
 export interface SetAsked {
@@ -9,7 +10,7 @@ export interface SetAsked {
 
 export interface SetFound {
   proposals: Proposal[];
-  leftOut: { id: string; says: string }[];
+  leftOut: { id: string; message: string }[];
   /** What each limit costs. */
   prices: string[];
   /** What stays thin, and what nothing known has anything for; empty when there is none. */

@@ -1,6 +1,7 @@
 /** Chooses a set of books away from the page, so that it never stalls. */
+import { leftOutInWords, pairsInWords, priceInWords, proposals } from '@/core/loans/proposals';
 import { choose } from '@/core/choose/choose';
-import { leftOutInWords, pairsInWords, priceInWords, proposals } from '@/core/choose/from-plan';
+
 import { highsSolver } from '@/core/choose/highs';
 import type { SetAsked, SetFound } from './asked';
 
@@ -11,10 +12,16 @@ self.onmessage = (e: MessageEvent<SetAsked>): void => {
       const chosen = await choose(asking.problem, await highsSolver());
       const found: SetFound = {
         proposals: proposals(asking, chosen, unit),
-        leftOut: chosen.leftOut.map((l) => ({ id: asking.offered[l.candidate].id, says: leftOutInWords(asking, chosen, l) })),
+        leftOut: chosen.leftOut.map((l) => ({
+          id: asking.offered[l.candidate].id,
+          message: leftOutInWords(asking, chosen, l),
+        })),
         prices: chosen.prices.map((p) => priceInWords(asking, p)),
-        thin: pairsInWords(asking, chosen.thin), hopeless: pairsInWords(asking, asking.hopeless),
-        loans: chosen.loans, money: chosen.money, proved: chosen.proved,
+        thin: pairsInWords(asking, chosen.thin),
+        hopeless: pairsInWords(asking, asking.hopeless),
+        loans: chosen.loans,
+        money: chosen.money,
+        proved: chosen.proved,
       };
       self.postMessage({ found });
     } catch (error) {

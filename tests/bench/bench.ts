@@ -43,7 +43,8 @@ function time(work: () => unknown, runs = 15): number {
 }
 
 const ms = (n: number): string => `${n.toFixed(1).padStart(8)} ms`;
-const line = (name: string, value: string, more = ''): void => console.log(`${name.padEnd(46)}${value}   ${more}`);
+const line = (name: string, value: string, more = ''): void =>
+  console.log(`${name.padEnd(46)}${value}   ${more}`);
 
 const reading = readHausplanJson(readFileSync('demo/fleece.json', 'utf8'));
 if (!('plan' in reading)) throw new Error('the demo cannot be read');
@@ -54,13 +55,20 @@ function layouts(name: string, given: Plan): Plan {
   const made = redraw(plan, { today: TODAY, fresh: 'all' });
   const drawn = canonical(made.plan);
   const again = time(() => layOut(layoutInput(drawn, { today: TODAY })!));
-  console.log(`\n${name}: ${plan.children.length} children, ${plan.units.length} units, ${plan.lessons.length} lessons, ${plan.parts.length} parts, ${layoutInput(plan, { today: TODAY })!.days.length} school days; ${made.layout!.placements.length} parts placed, ${made.layout!.unplaced.length} not`);
+  console.log(
+    `\n${name}: ${plan.children.length} children, ${plan.units.length} units, ${plan.lessons.length} lessons, ${plan.parts.length} parts, ${layoutInput(plan, { today: TODAY })!.days.length} school days; ${made.layout!.placements.length} parts placed, ${made.layout!.unplaced.length} not`,
+  );
   line('  laid out whole', ms(whole));
   line('  laid out again with nothing changed', ms(again), `${(again / whole).toFixed(2)} of the whole`);
-  const first = drawn.sittings.find((s) => s.state === 'pencil' && s.date > TODAY && drawn.parts.find((p) => p.id === s.partId)!.lessonId !== null)!;
+  const first = drawn.sittings.find(
+    (s) =>
+      s.state === 'pencil' && s.date > TODAY && drawn.parts.find((p) => p.id === s.partId)!.lessonId !== null,
+  )!;
   const lessonId = drawn.parts.find((p) => p.id === first.partId)!.lessonId!;
   const next = layoutInput(drawn, { today: TODAY })!.days.find((d) => d.date > first.date)!.date;
-  const move = time(() => perform(moveLesson(lessonId, first.date, next), drawn, { today: TODAY, newId: () => 'x' }));
+  const move = time(() =>
+    perform(moveLesson(lessonId, first.date, next), drawn, { today: TODAY, newId: () => 'x' }),
+  );
   line('  one lesson moved by hand, work and all', ms(move), `${(move / whole).toFixed(2)} of the whole`);
   return drawn;
 }
@@ -71,25 +79,59 @@ const drawn = layouts('A generated family', generatedPlan());
 console.log('\nThe store, with the generated family');
 const path = join(mkdtempSync(join(tmpdir(), 'hausplan-bench-')), 'bench.sqlite');
 const db = open(path);
-write<never>(db, 0, () => 'made', () => ({ plan: drawn }));
+write<never>(
+  db,
+  0,
+  () => 'made',
+  () => ({ plan: drawn }),
+);
 line('  read', ms(time(() => readDrawn(db))));
 let turn = 0;
-line('  one lesson moved there and back, stored', ms(time(() => {
-  const s = readDrawn(db);
-  const sitting = s.plan.sittings.find((x) => x.partId === 'u1l3p0')!;
-  const dates = ['2026-09-21', '2026-09-22'];
-  write<{ refused: string }>(db, currentRevision(db), () => 'moved', (plan) => perform(moveLesson('u1l3', sitting.date, dates[turn++ % 2]), plan, { today: TODAY, newId: () => 'x' }));
-})));
+line(
+  '  one lesson moved there and back, stored',
+  ms(
+    time(() => {
+      const s = readDrawn(db);
+      const sitting = s.plan.sittings.find((x) => x.partId === 'u1l3p0')!;
+      const dates = ['2026-09-21', '2026-09-22'];
+      write<{ refused: string }>(
+        db,
+        currentRevision(db),
+        () => 'moved',
+        (plan) =>
+          perform(moveLesson('u1l3', sitting.date, dates[turn++ % 2]), plan, {
+            today: TODAY,
+            newId: () => 'x',
+          }),
+      );
+    }),
+  ),
+);
 db.close();
 const text = writeHausplanJson(drawn);
-line('  Hausplan JSON read and checked', ms(time(() => readHausplanJson(text), 5)), `${Math.round(text.length / 1024)} kB`);
+line(
+  '  Hausplan JSON read and checked',
+  ms(time(() => readHausplanJson(text), 5)),
+  `${Math.round(text.length / 1024)} kB`,
+);
 
 console.log('\nPasting and searching');
 const pasted = Array.from({ length: 200 }, (_, i) => `${i + 1}. A small topic ........ ${i + 1}`).join('\n');
 const reading200 = time(() => readContents(pasted));
 line('  200 pasted lines read', ms(reading200));
-line('  made into lessons and laid out, beside the generated family', ms(time(() => perform(addContents('u0', readContents(pasted)), drawn, { today: TODAY, newId: newId() }), 5)));
-const shelf = Array.from({ length: 5000 }, (_, i) => ({ ...blankBook, id: `b${i}`, title: `Book ${i} of ${['wool', 'salt', 'ropes', 'mills'][i % 4]}`, authors: `Author ${i % 300}`, topics: [{ title: `Topic ${i % 97}`, first: null, last: null }] }));
+line(
+  '  made into lessons and laid out, beside the generated family',
+  ms(
+    time(() => perform(addContents('u0', readContents(pasted)), drawn, { today: TODAY, newId: newId() }), 5),
+  ),
+);
+const shelf = Array.from({ length: 5000 }, (_, i) => ({
+  ...blankBook,
+  id: `b${i}`,
+  title: `Book ${i} of ${['wool', 'salt', 'ropes', 'mills'][i % 4]}`,
+  authors: `Author ${i % 300}`,
+  topics: [{ title: `Topic ${i % 97}`, first: null, last: null }],
+}));
 const index = indexOf(shelf);
 line('  5,000 things indexed', ms(time(() => indexOf(shelf), 5)));
 line('  searched by two words', ms(time(() => search(index, 'wool author 2'))));
@@ -101,9 +143,19 @@ const plainly = time(() => greedy({ ...problem }), 3);
 const began = performance.now();
 const chosen = await choose(problem, solve);
 const took = performance.now() - began;
-console.log(`\nChoosing a set: ${problem.candidates.length} candidates, ${problem.weeks.length} lessons, ${problem.children} children`);
-line('  plain greedy choice', ms(plainly), `worth ${worth(problem, greedy(problem)).value.toFixed(0)} (less is better)`);
-line('  by HiGHS, with the price of each limit', ms(took), `worth ${chosen.value.toFixed(0)}, ${chosen.proved ? 'proved' : 'not proved'}; ${(took / plainly).toFixed(1)} of the greedy choice`);
+console.log(
+  `\nChoosing a set: ${problem.candidates.length} candidates, ${problem.weeks.length} lessons, ${problem.children} children`,
+);
+line(
+  '  plain greedy choice',
+  ms(plainly),
+  `worth ${worth(problem, greedy(problem)).value.toFixed(0)} (less is better)`,
+);
+line(
+  '  by HiGHS, with the price of each limit',
+  ms(took),
+  `worth ${chosen.value.toFixed(0)}, ${chosen.proved ? 'proved' : 'not proved'}; ${(took / plainly).toFixed(1)} of the greedy choice`,
+);
 
 await sheets();
 
@@ -121,17 +173,40 @@ async function sheets(): Promise<void> {
   const file = join(mkdtempSync(join(tmpdir(), 'hausplan-bench-')), 'family.json');
   writeFileSync(file, text);
   const port = 3900 + Math.floor(Math.random() * 90);
-  const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], { stdio: 'ignore', env: { ...process.env, HAUSPLAN_DB: path, HAUSPLAN_TODAY: '2026-10-28', NEXT_TELEMETRY_DISABLED: '1' } });
+  const server = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
+    {
+      stdio: 'ignore',
+      env: { ...process.env, HAUSPLAN_DB: path, HAUSPLAN_TODAY: '2026-10-28', NEXT_TELEMETRY_DISABLED: '1' },
+    },
+  );
   try {
     const base = `http://127.0.0.1:${port}`;
-    for (let i = 0; i < 100 && !(await fetch(base, { redirect: 'manual' }).then(() => true, () => false)); i++) await new Promise((r) => setTimeout(r, 100));
+    for (
+      let i = 0;
+      i < 100 &&
+      !(await fetch(base, { redirect: 'manual' }).then(
+        () => true,
+        () => false,
+      ));
+      i++
+    )
+      await new Promise((r) => setTimeout(r, 100));
     console.log('\nSheets, generated family            script, gzipped   answer (median of 15)');
     for (const sheet of ['setup', 'year', 'unit', 'books', 'lessons', 'ladder', 'weeks', 'today']) {
       const html = await (await fetch(`${base}/${sheet}`)).text();
       // A browser that knows modules, as all do, skips the script for those that do not.
-      const scripts = [...new Set([...html.matchAll(/<script[^>]*src="(\/_next\/static\/[^"]+\.js)"[^>]*>/g)].filter((m) => !/nomodule/i.test(m[0])).map((m) => m[1]))];
+      const scripts = [
+        ...new Set(
+          [...html.matchAll(/<script[^>]*src="(\/_next\/static\/[^"]+\.js)"[^>]*>/g)]
+            .filter((m) => !/nomodule/i.test(m[0]))
+            .map((m) => m[1]),
+        ),
+      ];
       let bytes = 0;
-      for (const s of scripts) bytes += gzipSync(Buffer.from(await (await fetch(base + s)).arrayBuffer())).length;
+      for (const s of scripts)
+        bytes += gzipSync(Buffer.from(await (await fetch(base + s)).arrayBuffer())).length;
       const taken: number[] = [];
       for (let i = 0; i < 18; i++) {
         const from = performance.now();
@@ -139,7 +214,11 @@ async function sheets(): Promise<void> {
         if (i > 2) taken.push(performance.now() - from);
       }
       taken.sort((a, b) => a - b);
-      line(`  ${sheet}`, `${(bytes / 1024).toFixed(0).padStart(5)} kB ${ms(taken[7])}`, `page ${(Buffer.byteLength(html) / 1024).toFixed(0)} kB`);
+      line(
+        `  ${sheet}`,
+        `${(bytes / 1024).toFixed(0).padStart(5)} kB ${ms(taken[7])}`,
+        `page ${(Buffer.byteLength(html) / 1024).toFixed(0)} kB`,
+      );
     }
   } finally {
     server.kill();

@@ -20,8 +20,18 @@ export function generatedPlan(units = 10, lessonsPerUnit = 16, partsPerLesson = 
       for (let p = 0; p < partsPerLesson; p++) {
         const kind = (['activity', 'tell-back', 'copying', 'activity', 'activity'] as const)[p % 5];
         parts.push({
-          ...blankPart, id: `${id}p${p}`, lessonId: id, kind, title: `Part ${p + 1}`, minutes: kind === 'activity' ? 10 + random(20) : null, lead: p % 5 === 0 ? 'leads' : 'not-needed',
-          window: random(3) ? null : WINDOWS[random(3)], childIds: random(4) ? null : childIds.slice(0, 1 + random(5)), fixedDate: null, waitAfterHours: p === 3 && random(5) === 0 ? 48 : 0, waitLabel: '',
+          ...blankPart,
+          id: `${id}p${p}`,
+          lessonId: id,
+          kind,
+          title: `Part ${p + 1}`,
+          minutes: kind === 'activity' ? 10 + random(20) : null,
+          lead: p % 5 === 0 ? 'leads' : 'not-needed',
+          window: random(3) ? null : WINDOWS[random(3)],
+          childIds: random(4) ? null : childIds.slice(0, 1 + random(5)),
+          fixedDate: null,
+          waitAfterHours: p === 3 && random(5) === 0 ? 48 : 0,
+          waitLabel: '',
         });
       }
     }
@@ -29,9 +39,22 @@ export function generatedPlan(units = 10, lessonsPerUnit = 16, partsPerLesson = 
     ...EMPTY_PLAN,
     family: { ...blankFamily, name: 'A generated family', leadMinutes: 240 },
     year: { ...blankYear, starts: '2026-08-31', ends: '2027-06-11', weeksOn: 10, dayEnds: 930 },
-    children: childIds.map((id, i) => ({ ...blankChild, id, name: `Child ${i + 1}`, birthMonth: `${2012 + 2 * i}-05`, hatch: HATCHES[i], minutes: 240 })),
+    children: childIds.map((id, i) => ({
+      ...blankChild,
+      id,
+      name: `Child ${i + 1}`,
+      birthMonth: `${2012 + 2 * i}-05`,
+      hatch: HATCHES[i],
+      minutes: 240,
+    })),
     units: Array.from({ length: units }, (_, u) => ({
-      ...blankUnit, id: `u${u}`, title: `Unit ${u + 1}`, starts: u % 2 ? '2026-08-31' : `2026-1${u % 3}-05`, lessonsPerWeek: 1 + (u % 3), childIds: u % 3 ? childIds : childIds.slice(u % 4), passage: 'One line to copy,\nand another one.',
+      ...blankUnit,
+      id: `u${u}`,
+      title: `Unit ${u + 1}`,
+      starts: u % 2 ? '2026-08-31' : `2026-1${u % 3}-05`,
+      lessonsPerWeek: 1 + (u % 3),
+      childIds: u % 3 ? childIds : childIds.slice(u % 4),
+      passage: 'One line to copy,\nand another one.',
     })),
     lessons,
     parts,

@@ -17,7 +17,10 @@ it('the demo keeps what a lay-out promises, and nothing in it moves by itself', 
   if (!('plan' in reading)) throw new Error(JSON.stringify(reading.faults));
   expect(breaches(reading.plan)).toEqual([]);
   const again = canonical(redraw(reading.plan, { today: DEMO_TODAY }).plan);
-  expect(again.sittings.map((s) => `${s.partId} ${s.date} ${s.window}`)).toEqual(reading.plan.sittings.map((s) => `${s.partId} ${s.date} ${s.window}`));
+  expect(again.sittings.map((s) => `${s.partId} ${s.date} ${s.window}`)).toEqual(
+    reading.plan.sittings.map((s) => `${s.partId} ${s.date} ${s.window}`),
+  );
 });
 
-it('docs/hausplan.schema.json is what the shapes say', () => expect(readFileSync('docs/hausplan.schema.json', 'utf8')).toBe(jsonSchema()));
+it('docs/hausplan.schema.json is what the shapes say', () =>
+  expect(readFileSync('docs/hausplan.schema.json', 'utf8')).toBe(jsonSchema()));

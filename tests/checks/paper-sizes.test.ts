@@ -12,22 +12,27 @@ const MARGIN = { vertical: 14, horizontal: 15 };
 const HEAD = 58;
 
 describe('a booklet to fold', () => {
-  it.each([['A4', A4], ['US Letter', LETTER]] as const)('fits between the margins of %s, with its head above it', (_, paper) => {
+  it.each([
+    ['A4', A4],
+    ['US Letter', LETTER],
+  ] as const)('fits between the margins of %s, with its head above it', (_, paper) => {
     expect(2 * HALF + 2).toBeLessThanOrEqual(paper.width - 2 * MARGIN.horizontal);
     expect(HEIGHT + 2 + HEAD).toBeLessThanOrEqual(paper.height - 2 * MARGIN.vertical);
   });
   it('is fully covered by its flaps, and every line lies within its flap, apart from the next', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 12 }), fc.integer({ min: 0, max: 20 }), (flaps, ruled) => {
-      const { each, tops, lines } = foldFor(flaps, ruled);
-      expect(tops).toHaveLength(flaps);
-      expect(tops[flaps - 1] + each).toBeCloseTo(HEIGHT);
-      expect(lines.length).toBeLessThanOrEqual(ruled);
-      for (const [i, line] of lines.entries()) {
-        expect(line).toBeGreaterThan(0);
-        expect(line).toBeLessThan(each);
-        if (i) expect(line - lines[i - 1]).toBeCloseTo(9);
-      }
-    }));
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 12 }), fc.integer({ min: 0, max: 20 }), (flaps, ruled) => {
+        const { each, tops, lines } = foldFor(flaps, ruled);
+        expect(tops).toHaveLength(flaps);
+        expect(tops[flaps - 1] + each).toBeCloseTo(HEIGHT);
+        expect(lines.length).toBeLessThanOrEqual(ruled);
+        for (const [i, line] of lines.entries()) {
+          expect(line).toBeGreaterThan(0);
+          expect(line).toBeLessThan(each);
+          if (i) expect(line - lines[i - 1]).toBeCloseTo(9);
+        }
+      }),
+    );
   });
   it('has more room for lines the fewer its flaps', () => {
     const room = [1, 2, 3, 4, 6].map((flaps) => foldFor(flaps, 20).lines.length);

@@ -13,7 +13,9 @@ describe('reading', () => {
   });
   // Taylor 1965, “Eye movements in reading: facts and fallacies”, American Educational Research Journal 2: silent words a minute by grade. From memory.
   it('silent rates by grade, from memory', () => {
-    expect([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12].map((g) => SILENT_RATE[g - 1])).toEqual([80, 115, 138, 158, 173, 185, 195, 204, 214, 224, 237, 250]);
+    expect([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12].map((g) => SILENT_RATE[g - 1])).toEqual([
+      80, 115, 138, 158, 173, 185, 195, 204, 214, 224, 237, 250,
+    ]);
     expect(silentRate(4)).toBe(158);
     expect(silentRate(0)).toBe(80);
   });
@@ -21,7 +23,17 @@ describe('reading', () => {
 
 describe('handwriting', () => {
   // Graham, Berninger, Weintraub & Schafer 1998, Journal of Educational Research 92, 42–52: letters a minute copied; girls and boys averaged. From memory.
-  const GIRLS_AND_BOYS = [[21, 17], [37, 32], [50, 45], [66, 61], [75, 71], [91, 78], [109, 91], [118, 112], [121, 114]];
+  const GIRLS_AND_BOYS = [
+    [21, 17],
+    [37, 32],
+    [50, 45],
+    [66, 61],
+    [75, 71],
+    [91, 78],
+    [109, 91],
+    [118, 112],
+    [121, 114],
+  ];
   it('copying rates lie between the means of girls and boys, from memory', () => {
     GIRLS_AND_BOYS.forEach(([girls, boys], i) => {
       expect(COPY_RATE[i]).toBeGreaterThanOrEqual(boys);
@@ -39,14 +51,19 @@ describe('book numbers (ISO 2108; GS1 General Specifications for EAN-13)', () =>
     expect(readNumber('0-306-40615-2')).toEqual({ kind: 'isbn', digits: '9780306406157' });
     expect(readNumber('978-0-306-40615-7')).toEqual({ kind: 'isbn', digits: '9780306406157' });
   });
-  it('ten is written X', () => expect(readNumber('0-8044-2957-X')).toEqual({ kind: 'isbn', digits: '9780804429573' }));
+  it('ten is written X', () =>
+    expect(readNumber('0-8044-2957-X')).toEqual({ kind: 'isbn', digits: '9780804429573' }));
   it('EAN-13 4006381333931 has check digit 1, and is no book', () => {
     expect(ean13Check('400638133393')).toBe('1');
     expect(readNumber('4006381333931')).toHaveProperty('wrong');
   });
   it('every single wrong digit is noticed', () => {
     const good = '9780306406157';
-    for (let i = 0; i < 13; i++) for (let d = 0; d < 10; d++) if (String(d) !== good[i]) expect(readNumber(good.slice(0, i) + d + good.slice(i + 1))).toHaveProperty('wrong');
+    for (let i = 0; i < 13; i++)
+      for (let d = 0; d < 10; d++)
+        if (String(d) !== good[i])
+          expect(readNumber(good.slice(0, i) + d + good.slice(i + 1))).toHaveProperty('wrong');
   });
-  it('numbers that begin with 2 are labels of the house', () => expect(readNumber(`273100000000${ean13Check('273100000000')}`)).toMatchObject({ kind: 'home' }));
+  it('numbers that begin with 2 are labels of the house', () =>
+    expect(readNumber(`273100000000${ean13Check('273100000000')}`)).toMatchObject({ kind: 'home' }));
 });

@@ -1,11 +1,17 @@
-/** The production build with a store of its own for each test, empty or with the demo family in it. */
+/**
+ * The production build, one server a worker. Each test finds the store as it asks for it, empty or with a family in it:
+ * the rows of a store made once are put in the place of those that the test before left.
+ */
 import { test as base, expect, type Page } from '@playwright/test';
+import Database from 'better-sqlite3';
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { familyOf } from './families';
 
+export { atRevision, enter, revision, tabTo, type, typeDate } from './hands';
 export { expect };
 export const root = process.cwd();
 
@@ -15,51 +21,187 @@ export interface App {
   db: string;
   /** Starts it again on another day, with the same store. */
   restart: (today: string) => Promise<void>;
+  /** Stops it, lets something happen to its files, and starts it again. */
+  whileStopped: (happens: () => void) => Promise<void>;
 }
 
 /** What is in the store at the start; families of one and of seven are the demo's, cut or with more and longer names. */
-type Stores = 'nothing' | 'the demo' | 'one child' | 'seven children';
+export type Stores = 'nothing' | 'the demo' | 'one child' | 'seven children';
 
-export const test = base.extend<{ stores: Stores; today: string; app: App }>({
+interface House {
+  url: string;
+  port: number;
+  db: string;
+  /** Runs on a day; one that runs on it already is left alone. */
+  runOn: (today: string) => Promise<void>;
+  whileStopped: (happens: () => void) => Promise<void>;
+  fill: (stores: Stores) => Promise<void>;
+}
+
+export const test = base.extend<{ stores: Stores; today: string; app: App }, { house: House }>({
   stores: ['nothing', { option: true }],
   today: ['2026-10-28', { option: true }],
-  app: async ({ stores, today }, provide) => {
-    const folder = mkdtempSync(join(tmpdir(), 'hausplan-e2e-'));
-    const db = join(folder, 'store.sqlite');
-    if (stores !== 'nothing') {
-      const file = stores === 'the demo' ? 'demo/fleece.json' : join(folder, 'family.json');
-      if (stores !== 'the demo') writeFileSync(file, familyOf(stores === 'one child' ? 1 : 7));
-      const loaded = spawnSync(process.execPath, ['dist/hausplan.mjs', 'import', file, '--db', db], { cwd: root, encoding: 'utf8' });
-      if (loaded.status !== 0) throw new Error(loaded.stderr);
-    }
-    const port = await freePort();
-    const url = `http://127.0.0.1:${port}`;
-    let server = await start(port, url, db, today);
-    const stop = async (): Promise<void> => {
-      const ended = new Promise((r) => server.once('exit', r));
-      server.kill('SIGTERM');
-      await ended;
-    };
-    const restart = async (day: string): Promise<void> => {
+  house: [
+    async ({}, provide) => {
+      const folder = mkdtempSync(join(tmpdir(), 'hausplan-e2e-'));
+      const db = join(folder, 'store.sqlite');
+      const port = await freePort();
+      const url = `http://127.0.0.1:${port}`;
+      let server: { process: ChildProcess; today: string } | undefined;
+      const stop = async (): Promise<void> => {
+        if (!server) return;
+        const ended = new Promise((r) => server!.process.once('exit', r));
+        server.process.kill('SIGTERM');
+        await ended;
+        server = undefined;
+      };
+      const runOn = async (today: string): Promise<void> => {
+        if (server?.today === today) return;
+        await stop();
+        server = { process: await start(port, url, db, today), today };
+      };
+      const whileStopped = async (happens: () => void): Promise<void> => {
+        const today = server!.today;
+        await stop();
+        happens();
+        await runOn(today);
+      };
+      const made = new Map<Stores, string>();
+      const fill = async (stores: Stores): Promise<void> => {
+        if (!made.has(stores)) made.set(stores, storeWith(stores, folder));
+        rmSync(`${db}.copies`, { recursive: true, force: true });
+        try {
+          refill(db, made.get(stores)!);
+        } catch {
+          // A test before this one left a store that cannot be opened.
+          await whileStopped(() => copyFileSync(made.get(stores)!, db));
+        }
+      };
+      await provide({ url, port, db, runOn, whileStopped, fill });
       await stop();
-      server = await start(port, url, db, day);
-    };
-    await provide({ url, port, db, restart });
-    await stop();
+      rmSync(folder, { recursive: true, force: true });
+    },
+    { scope: 'worker', timeout: 120_000 },
+  ],
+  app: async ({ stores, today, house }, provide) => {
+    await house.runOn(today);
+    await house.fill(stores);
+    const { url, port, db, runOn, whileStopped } = house;
+    await provide({ url, port, db, restart: runOn, whileStopped });
   },
   baseURL: async ({ app }, provide) => provide(app.url),
+  // A parent waits until a page answers before pressing a key; every window does.
+  context: async ({ context }, provide) => {
+    const newPage = context.newPage.bind(context);
+    context.newPage = async () => patient(await newPage());
+    await provide(context);
+  },
 });
 
-async function start(port: number, url: string, db: string, today: string): Promise<ChildProcess> {
-  const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], {
-    cwd: root, stdio: 'ignore', env: { ...process.env, HAUSPLAN_DB: db, HAUSPLAN_TODAY: today, NEXT_TELEMETRY_DISABLED: '1' },
-  });
-  for (let i = 0; i < 600; i++) {
-    if (await fetch(url, { redirect: 'manual' }).then((r) => r.status < 500, () => false)) break;
-    await new Promise((r) => setTimeout(r, 100));
-  }
-  return server;
+/** A window whose pages are worked with only once they answer. */
+function patient(page: Page): Page {
+  const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)];
+  const answers = (): Promise<void> =>
+    page
+      .locator('html[data-ready]')
+      .waitFor({ state: 'attached', timeout: 10_000 })
+      .catch(() => undefined);
+  page.goto = async (url, options) => {
+    const response = await goto(url, options);
+    await answers();
+    return response;
+  };
+  page.reload = async (options) => {
+    const response = await reload(options);
+    await answers();
+    return response;
+  };
+  return page;
 }
+
+/** A store with a family in it, made by the command line from a file, as a parent would. */
+function storeWith(stores: Stores, folder: string): string {
+  const name = stores.replaceAll(' ', '-');
+  const db = join(folder, `${name}.sqlite`);
+  const file = stores === 'the demo' ? 'demo/fleece.json' : join(folder, `${name}.json`);
+  if (stores === 'one child' || stores === 'seven children')
+    writeFileSync(file, familyOf(stores === 'one child' ? 1 : 7));
+  if (stores === 'nothing') writeFileSync(file, NOTHING);
+  const made = spawnSync(process.execPath, ['dist/hausplan.mjs', 'import', file, '--db', db], {
+    cwd: root,
+    encoding: 'utf8',
+  });
+  if (made.status !== 0) throw new Error(made.stderr);
+  return db;
+}
+
+const NOTHING = JSON.stringify({
+  format: 'hausplan',
+  version: 2,
+  family: null,
+  year: null,
+  ...Object.fromEntries(
+    [
+      'children',
+      'units',
+      'lessons',
+      'parts',
+      'books',
+      'pulls',
+      'uses',
+      'assignments',
+      'sittings',
+      'marks',
+    ].map((list) => [list, []]),
+  ),
+});
+
+/** Puts the rows of one store in the place of those of another, whose server may be running. */
+function refill(into: string, from: string): void {
+  const db = new Database(into, { timeout: 10_000 });
+  db.pragma('foreign_keys = OFF');
+  db.prepare('ATTACH ? AS made').run(from);
+  db.transaction(() => {
+    const tables = db
+      .prepare("SELECT name FROM main.sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_stat%'")
+      .pluck()
+      .all() as string[];
+    for (const table of tables) {
+      db.exec(`DELETE FROM main."${table}"`);
+      db.exec(`INSERT INTO main."${table}" SELECT * FROM made."${table}"`);
+    }
+  }).immediate();
+  db.close();
+  const library = new Database(`${into}.library`);
+  library.exec('DROP TABLE IF EXISTS request');
+  library.exec(
+    'CREATE TABLE request (n INTEGER PRIMARY KEY, id TEXT NOT NULL, does TEXT NOT NULL, date TEXT NOT NULL) STRICT',
+  );
+  library.close();
+}
+
+async function start(port: number, url: string, db: string, today: string): Promise<ChildProcess> {
+  const server = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
+    {
+      cwd: root,
+      stdio: 'ignore',
+      env: { ...process.env, HAUSPLAN_DB: db, HAUSPLAN_TODAY: today, NEXT_TELEMETRY_DISABLED: '1' },
+    },
+  );
+  for (let i = 0; i < 600; i++) {
+    if (await answers(url)) return server;
+    await new Promise((r) => setTimeout(r, 50));
+  }
+  throw new Error('The app did not answer within half a minute.');
+}
+
+const answers = (url: string): Promise<boolean> =>
+  fetch(url, { redirect: 'manual' }).then(
+    (r) => r.status < 500,
+    () => false,
+  );
 
 function freePort(): Promise<number> {
   return new Promise((resolve) => {
@@ -69,80 +211,4 @@ function freePort(): Promise<number> {
       probe.close(() => resolve(port));
     });
   });
-}
-
-/** The number in the title block. */
-export async function revision(page: Page): Promise<number> {
-  return Number(await page.getByLabel('Title block').locator('dt', { hasText: 'Revision' }).locator('xpath=following-sibling::dd').innerText());
-}
-
-/** Waits until the sheet shows this revision. */
-export async function atRevision(page: Page, n: number): Promise<void> {
-  await expect.poll(() => revision(page)).toBe(n);
-}
-
-/** Goes to a control with Tab alone, as someone without a mouse does. */
-export async function tabTo(page: Page, name: string | RegExp, role: 'button' | 'link' | 'textbox' | 'checkbox' | 'spinbutton' | 'combobox' | 'gridcell' = 'button'): Promise<void> {
-  const target = page.getByRole(role, { name }).first();
-  await expect(target).toBeVisible();
-  for (let i = 0; i < 150; i++) {
-    if (await target.evaluate((e) => e === document.activeElement || e.contains(document.activeElement))) return;
-    await page.keyboard.press('Tab');
-  }
-  throw new Error(`Tab never reaches ${role} “${String(name)}”`);
-}
-
-/** Tabs to a button or link and presses Enter. */
-export async function enter(page: Page, name: string | RegExp, role: 'button' | 'link' = 'button'): Promise<void> {
-  await tabTo(page, name, role);
-  await page.keyboard.press('Enter');
-}
-
-/** Tabs to a text field and types into it over what is there. */
-export async function type(page: Page, label: string | RegExp, text: string): Promise<void> {
-  await tabTo(page, label, 'textbox');
-  await page.keyboard.press('ControlOrMeta+a');
-  await page.keyboard.press('Delete');
-  await page.keyboard.insertText(text);
-}
-
-/** Types a date, day, month and year, into a date field. */
-export async function typeDate(page: Page, label: string, date: string): Promise<void> {
-  const [year, month, day] = date.split('-');
-  const first = page.getByRole('group', { name: label }).getByRole('spinbutton').first();
-  for (let i = 0; i < 150 && !(await first.evaluate((e) => e === document.activeElement)); i++) await page.keyboard.press('Tab');
-  await expect(first).toBeFocused();
-  await page.keyboard.type(`${day}${month}${year}`, { delay: 15 });
-}
-
-const LONG_NAMES = ['Wilhelmina-Charlotte Apfelbaum von der Unteren Mühle', 'Q', 'Bartholomäus Ferdinand'];
-
-/** The demo family as Hausplan JSON, with the eldest child alone, or with three more, whose work was never given out. */
-function familyOf(children: 1 | 7): string {
-  const file = JSON.parse(readFileSync('demo/fleece.json', 'utf8')) as {
-    children: { id: string; name: string; hatch: string; birthMonth: string }[]; units: { childIds: string[]; shows: Record<string, string>; askedBy: string | null }[]; [list: string]: unknown;
-  };
-  if (children === 7) {
-    const hatches = ['waves', 'bricks', 'chevrons', 'crosses', 'diagonals', 'bars', 'dots', 'lattice'].filter((h) => !file.children.some((c) => c.hatch === h));
-    file.children.push(...LONG_NAMES.map((name, i) => ({ ...file.children[i], id: `more-${i}`, name, hatch: hatches[i], birthMonth: `20${15 + 3 * i}-02` })));
-    for (const u of file.units.slice(0, 1)) u.childIds = file.children.map((c) => c.id);
-    return JSON.stringify(file);
-  }
-  const keep = file.children[0].id;
-  // Whatever speaks of another child, or of what is gone with them, goes: record by record until nothing hangs.
-  const others = file.children.slice(1).map((c) => c.id);
-  file.children = file.children.slice(0, 1);
-  const without = (value: unknown): unknown => {
-    if (Array.isArray(value)) return value.filter((v) => !others.includes(v as string) && !(v && typeof v === 'object' && others.includes((v as { childId?: string }).childId ?? ''))).map(without);
-    if (value && typeof value === 'object') return Object.fromEntries(Object.entries(value).filter(([k]) => !others.includes(k)).map(([k, v]) => [k, others.includes(v as string) ? null : without(v)]));
-    return value;
-  };
-  const cut = without(file) as typeof file & { pulls: { id: string }[]; uses: { pullId: string }[]; rules: { id: string; childIds: string[] | null }[]; parts: { id: string; ruleId: string | null; childIds: string[] | null }[]; sittings: { partId: string }[]; marks: { partId: string }[]; assignments: { partId: string }[] };
-  for (const u of cut.units) u.childIds = [keep];
-  cut.rules = cut.rules.filter((r) => r.childIds === null || r.childIds.length);
-  cut.parts = cut.parts.filter((p) => (p.childIds === null || p.childIds.length) && (p.ruleId === null || cut.rules.some((r) => r.id === p.ruleId)));
-  const parts = new Set(cut.parts.map((p) => p.id));
-  for (const list of ['sittings', 'marks', 'assignments'] as const) Object.assign(cut, { [list]: cut[list].filter((x) => parts.has(x.partId)) });
-  cut.uses = cut.uses.filter((x) => cut.pulls.some((p) => p.id === x.pullId));
-  return JSON.stringify(cut);
 }

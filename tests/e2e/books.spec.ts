@@ -3,14 +3,26 @@ import { atRevision, expect, tabTo, test } from './app';
 
 test.use({ stores: 'the demo' });
 
-const cell = (page: Page, book: string, lesson: number): Locator => page.getByRole('gridcell', { name: new RegExp(`^${book}, lesson ${lesson} `) });
+const cell = (page: Page, book: string, lesson: number): Locator =>
+  page.getByRole('gridcell', { name: new RegExp(`^${book}, lesson ${lesson} `) });
 const pile = (page: Page, name: string): Locator => page.getByRole('region', { name, exact: true });
 
 test('sixty things are pulled at once and sorted with one key each', async ({ page }) => {
   await page.goto('/shelf', { waitUntil: 'networkidle' });
   await page.getByRole('button', { name: 'Bring books in…' }).click();
   const bring = page.getByRole('dialog', { name: 'Bring books in' });
-  await bring.getByRole('textbox').fill(['Title,Form,Pages,Topics', ...Array.from({ length: 60 }, (_, i) => `Crate ${i + 1},${['book', 'picture book', 'reader'][i % 3]},${20 + i},${['dye', 'looms 4-9', 'mills', 'felt'][i % 4]}`)].join('\n'));
+  await bring
+    .getByRole('textbox')
+    .fill(
+      [
+        'Title,Form,Pages,Topics',
+        ...Array.from(
+          { length: 60 },
+          (_, i) =>
+            `Crate ${i + 1},${['book', 'picture book', 'reader'][i % 3]},${20 + i},${['dye', 'looms 4-9', 'mills', 'felt'][i % 4]}`,
+        ),
+      ].join('\n'),
+    );
   await bring.getByRole('button', { name: 'Put 60 on the shelf' }).click();
   await atRevision(page, 2);
   await page.goto('/books', { waitUntil: 'networkidle' });
@@ -31,14 +43,18 @@ test('sixty things are pulled at once and sorted with one key each', async ({ pa
   for (let i = 0; i < 62; i++) await page.keyboard.press(keys[i % keys.length]);
   await expect(pile(page, 'Pulled, to sort')).toHaveCount(0, { timeout: 60_000 });
   await expect(pile(page, 'Give away').getByRole('button', { name: 'Crate 5', exact: true })).toBeVisible();
-  await expect(pile(page, 'On their own').getByRole('button', { name: 'Crate 4, Bram reads it' })).toBeVisible();
+  await expect(
+    pile(page, 'On their own').getByRole('button', { name: 'Crate 4, Bram reads it' }),
+  ).toBeVisible();
   await pile(page, 'Give away').getByRole('button', { name: 'They have gone' }).click();
   await expect(pile(page, 'Give away').getByRole('button')).toHaveCount(0);
 });
 
 test('a spine is put on another pile by dragging it, and by its key', async ({ page }) => {
   await page.goto('/books', { waitUntil: 'networkidle' });
-  await pile(page, 'Basket').getByRole('button', { name: 'Wool!' }).dragTo(pile(page, 'For me').getByRole('button', { name: 'Sixty Wool Projects' }));
+  await pile(page, 'Basket')
+    .getByRole('button', { name: 'Wool!' })
+    .dragTo(pile(page, 'For me').getByRole('button', { name: 'Sixty Wool Projects' }));
   await expect(pile(page, 'For me').getByRole('button', { name: 'Wool!' })).toBeVisible();
   await pile(page, 'Basket').getByRole('button', { name: 'Counting Lambs' }).focus();
   await page.keyboard.press('n');
@@ -46,7 +62,9 @@ test('a spine is put on another pile by dragging it, and by its key', async ({ p
   await expect(cell(page, 'Counting Lambs', 2)).toHaveCount(0);
 });
 
-test('pages for sixteen lessons, by keyboard alone: fill along, arrows, ranges, copying, emptying', async ({ page }) => {
+test('pages for sixteen lessons, by keyboard alone: fill along, arrows, ranges, copying, emptying', async ({
+  page,
+}) => {
   await page.goto('/books', { waitUntil: 'networkidle' });
   await tabTo(page, /^The Dyer’s Kettle, lesson 1 /, 'gridcell');
   // The third book from the top, from its first lesson on.
@@ -69,7 +87,9 @@ test('pages for sixteen lessons, by keyboard alone: fill along, arrows, ranges, 
   await expect(cell(page, 'The Shepherd’s Long Year', 2)).toHaveAccessibleName(/: chapter 2, pages 7 to 12$/);
   await page.keyboard.type('ch 9');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('alert').filter({ hasText: 'chapter' })).toHaveText('“The Shepherd’s Long Year” has 8 chapters; there is no chapter 9.');
+  await expect(page.getByRole('alert').filter({ hasText: 'chapter' })).toHaveText(
+    '“The Shepherd’s Long Year” has 8 chapters; there is no chapter 9.',
+  );
   await page.keyboard.press('Backspace');
   await page.keyboard.type('3-4');
   await page.keyboard.press('Enter');
@@ -94,7 +114,9 @@ test('a set is suggested under the limits, with reasons; some of it is taken', a
   await expect(chosen).toContainText('in the house.', { timeout: 30_000 });
   await expect(chosen).toContainText('from the library.');
   await expect(dialog).toContainText('No better set exists under these limits.');
-  await expect(dialog).toContainText(/Nothing on the shelf or in the library has anything for lessons .* for Pim/);
+  await expect(dialog).toContainText(
+    /Nothing on the shelf or in the library has anything for lessons .* for Pim/,
+  );
   const first = await chosen.getByRole('listitem').first().locator('b').innerText();
   await dialog.getByRole('button', { name: `Never “${first}”` }).click();
   await dialog.getByRole('button', { name: 'Ask again' }).click();
@@ -107,21 +129,31 @@ test('a set is suggested under the limits, with reasons; some of it is taken', a
   await expect(page.getByRole('list', { name: 'Loans' })).toContainText('to ask for');
 });
 
-test('a book is asked for, the queue is longer than thought, the lesson waits, and the plan moves', async ({ page, app }) => {
+test('a book is asked for, the queue is longer than thought, the lesson waits, and the plan moves', async ({
+  page,
+  app,
+}) => {
   await page.goto('/books', { waitUntil: 'networkidle' });
   await page.getByRole('button', { name: 'Look in the library…' }).click();
   const library = page.getByRole('dialog', { name: 'In the library' });
   await library.getByLabel('Look for').fill('vat');
   await library.getByRole('button', { name: 'Ask for “Indigo: A Leaf and Its Makers”' }).click();
-  await expect(library.getByRole('listitem').filter({ hasText: 'Indigo: A Leaf' })).toContainText('held for you, place 4');
+  await expect(library.getByRole('listitem').filter({ hasText: 'Indigo: A Leaf' })).toContainText(
+    'held for you, place 4',
+  );
   await library.getByRole('button', { name: 'Done' }).click();
   await pile(page, 'Pulled, to sort').getByRole('button', { name: 'Indigo: A Leaf and Its Makers' }).click();
   await page.keyboard.press('t');
-  await expect(pile(page, 'Read together').getByRole('button', { name: 'Indigo: A Leaf and Its Makers' })).toBeVisible();
+  await expect(
+    pile(page, 'Read together').getByRole('button', { name: 'Indigo: A Leaf and Its Makers' }),
+  ).toBeVisible();
   await cell(page, 'Indigo: A Leaf and Its Makers', 16).focus();
   await page.keyboard.type('1-10');
   await page.keyboard.press('Enter');
-  const line = page.getByRole('list', { name: 'Loans' }).getByRole('listitem').filter({ hasText: 'Indigo: A Leaf' });
+  const line = page
+    .getByRole('list', { name: 'Loans' })
+    .getByRole('listitem')
+    .filter({ hasText: 'Indigo: A Leaf' });
   await expect(line).toContainText('at the earliest; lesson 16 on');
   await line.getByRole('button', { name: /What can be done/ }).click();
   const ways = page.getByRole('dialog', { name: /What can be done/ });
@@ -131,7 +163,9 @@ test('a book is asked for, the queue is longer than thought, the lesson waits, a
   const until = /expected about \w+ (\d+ \w+)/.exec(await line.innerText())![1];
   // The day after, the library says that a reader kept it over its time: the loan is late again.
   const [now, next] = [2026, 2027].map((year) => new Date(`${until} ${year} UTC`));
-  await app.restart(new Date((now > new Date('2026-10-28') ? now : next).getTime() + 86_400_000).toISOString().slice(0, 10));
+  await app.restart(
+    new Date((now > new Date('2026-10-28') ? now : next).getTime() + 86_400_000).toISOString().slice(0, 10),
+  );
   await page.goto('/books', { waitUntil: 'networkidle' });
   const news = page.getByRole('status').filter({ hasText: 'The library says' });
   await expect(news).toContainText('Indigo: A Leaf and Its Makers');
@@ -140,16 +174,24 @@ test('a book is asked for, the queue is longer than thought, the lesson waits, a
   await expect(line).toContainText('at the earliest; lesson 16 on');
 });
 
-test('what is out is renewed and taken back, the card is limited, and ways to the library are few', async ({ page }) => {
+test('what is out is renewed and taken back, the card is limited, and ways to the library are few', async ({
+  page,
+}) => {
   await page.goto('/books', { waitUntil: 'networkidle' });
   const loans = page.getByRole('list', { name: 'Loans' });
   await expect(loans).toContainText('Renew it by Sat 7 Nov: lesson 13');
   await loans.getByRole('button', { name: 'Renew: “Indigo Roads”' }).click();
-  await expect(loans.getByRole('listitem').filter({ hasText: 'Indigo Roads' })).toContainText('due Sat 28 Nov, renewed');
+  await expect(loans.getByRole('listitem').filter({ hasText: 'Indigo Roads' })).toContainText(
+    'due Sat 28 Nov, renewed',
+  );
   await loans.getByRole('button', { name: 'Renew: “Indigo Roads”' }).click();
-  await expect(page.getByRole('alertdialog')).toContainText('It was renewed once, and the card allows no more.');
+  await expect(page.getByRole('alertdialog')).toContainText(
+    'It was renewed once, and the card allows no more.',
+  );
   await page.getByRole('button', { name: 'I see' }).click();
-  await expect(page.getByRole('list', { name: 'Ways to the library' })).toContainText('Sat 7 Nov Fetch “Blue Roads”; Take back “Pictures of Cloth”');
+  await expect(page.getByRole('list', { name: 'Ways to the library' })).toContainText(
+    'Sat 7 Nov Fetch “Blue Roads”; Take back “Pictures of Cloth”',
+  );
   await page.getByRole('button', { name: 'The card…' }).click();
   const card = page.getByRole('dialog', { name: 'The library card' });
   await card.getByLabel('Things out at once').fill('1');
@@ -177,8 +219,14 @@ test('a book is paced over days, and the level of a passage is judged for each c
   await atRevision(page, 2);
   await page.getByRole('button', { name: 'Level of a text…' }).click();
   const level = page.getByRole('dialog', { name: 'The level of a text' });
-  await level.getByLabel('A passage').fill('The sheep is in the field. It eats the grass. It is warm. The man cuts the wool. The wool is soft. We wash it. We pull it. We make a hat.');
-  await expect(level.getByRole('list', { name: 'For each child' })).toContainText('Ottilie easy to read alone');
+  await level
+    .getByLabel('A passage')
+    .fill(
+      'The sheep is in the field. It eats the grass. It is warm. The man cuts the wool. The wool is soft. We wash it. We pull it. We make a hat.',
+    );
+  await expect(level.getByRole('list', { name: 'For each child' })).toContainText(
+    'Ottilie easy to read alone',
+  );
   await expect(level).toContainText('So short a passage says little');
   await expect(level.getByRole('row', { name: /^Spache/ })).toContainText('first readers');
 });

@@ -3,7 +3,8 @@ import { atRevision, expect, test } from './app';
 
 test.use({ stores: 'the demo' });
 
-const lesson = (page: Page, n: number, day: string): Locator => page.getByRole('button', { name: new RegExp(`^Lesson ${n}, .*, ${day}$`) });
+const lesson = (page: Page, n: number, day: string): Locator =>
+  page.getByRole('button', { name: new RegExp(`^Lesson ${n}, .*, ${day}$`) });
 
 test('a pencilled lesson is dragged to another day; one in ink is not', async ({ page }) => {
   await page.goto('/weeks?week=2026-11-02');
@@ -29,7 +30,9 @@ test('the menu says why a lesson stands there, moves it, and refuses with the re
   await page.getByRole('button', { name: 'I see' }).click();
   await lesson(page, 11, 'Wed 4 Nov').click();
   await page.getByRole('menuitem', { name: /later, Thu 5 Nov/ }).click();
-  await expect(page.getByRole('alertdialog')).toContainText('Junia has 206 min on Thu 5 Nov; the limit is 200.');
+  await expect(page.getByRole('alertdialog')).toContainText(
+    'Junia has 206 min on Thu 5 Nov; the limit is 200.',
+  );
   await page.getByRole('button', { name: 'I see' }).click();
   await lesson(page, 12, 'Fri 6 Nov').click();
   await page.getByRole('menuitem', { name: 'Tue 10 Nov' }).click();
@@ -44,7 +47,9 @@ test('what did not happen moves on, and when ink is in the way the parent is ask
   await telling.click();
   await page.getByRole('menuitem', { name: 'Did not happen: move it on' }).click();
   const asked = page.getByRole('alertdialog');
-  await expect(asked).toContainText('What is in ink after “Tell it back” leaves no room for it on a later day.');
+  await expect(asked).toContainText(
+    'What is in ink after “Tell it back” leaves no room for it on a later day.',
+  );
   await asked.getByRole('button', { name: 'Rub out the ink after it and move on' }).click();
   await expect(telling).toBeHidden();
   await page.goto('/today?day=2026-10-29');
@@ -61,7 +66,9 @@ test('a tick is for one child where the work is their own, and can be taken back
   await expect(bram).toBeChecked();
   await expect(page.getByRole('checkbox', { name: 'Done: Copying, Ottilie', exact: true })).not.toBeChecked();
   await page.goto('/child/demo-0002');
-  await expect(page.getByRole('listitem').filter({ hasText: 'Copying' }).getByRole('img')).toHaveAccessibleName('done');
+  await expect(
+    page.getByRole('listitem').filter({ hasText: 'Copying' }).getByRole('img'),
+  ).toHaveAccessibleName('done');
   await page.goto('/today');
   await box.click();
   await expect(bram).not.toBeChecked();

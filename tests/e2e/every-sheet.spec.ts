@@ -1,34 +1,76 @@
 import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
 import { expect, test } from './app';
 
 /** Where the number of children changes what is drawn. */
 const OF_CHILDREN = ['/books', '/ladder', '/paper', '/weeks', '/today', '/child/demo-0001'];
-const SHEETS = ['/setup', '/year', '/unit', '/unit?new=1', '/books', '/shelf', '/lessons', '/ladder', '/paper', '/weeks', '/today'];
+const EMPTY = [
+  '/setup',
+  '/year',
+  '/unit',
+  '/unit?new=1',
+  '/books',
+  '/shelf',
+  '/lessons',
+  '/ladder',
+  '/paper',
+  '/weeks',
+  '/today',
+];
+/** What axe looks at: every sheet empty and with the demo in it, and those that more children change. */
+const READ_ALOUD: Record<string, readonly string[]> = {
+  nothing: EMPTY,
+  'the demo': [...EMPTY, '/child/demo-0001'],
+  'seven children': ['/ladder', '/weeks', '/today'],
+  'one child': [],
+};
+const SHEETS = {
+  nothing: EMPTY,
+  'one child': OF_CHILDREN,
+  'the demo': [...EMPTY, '/child/demo-0001'],
+  'seven children': [...EMPTY, '/child/demo-0001'],
+} as const;
 
-for (const stores of ['nothing', 'one child', 'the demo', 'seven children'] as const) {
+for (const [stores, paths] of Object.entries(SHEETS) as [keyof typeof SHEETS, readonly string[]][])
   test.describe(`with ${stores} in it`, () => {
     test.use({ stores });
-    test('every sheet is drawn without a fault, can be read aloud, and fits three widths', async ({ page }) => {
-      test.setTimeout(600_000);
-      const problems: string[] = [];
-      page.on('console', (m) => { if (m.type() === 'error') problems.push(m.text()); });
-      page.on('pageerror', (e) => problems.push(String(e)));
-      for (const path of { nothing: SHEETS, 'one child': OF_CHILDREN, 'the demo': [...SHEETS, '/child/demo-0001'], 'seven children': [...SHEETS, '/child/demo-0001'] }[stores]) {
-        await page.setViewportSize({ width: 1280, height: 800 });
-        await page.goto(path, { waitUntil: 'networkidle' });
-        const { violations } = await new AxeBuilder({ page }).analyze();
-        expect(violations.map((v) => `${path} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join(', ')}`), path).toEqual([]);
-        for (const width of [1280, 1024, 390]) {
+    for (const path of paths)
+      test(`${path} is drawn without a fault, can be read aloud, and fits three widths`, async ({ page }) => {
+        const problems: string[] = [];
+        page.on('console', (m) => {
+          if (m.type() === 'error') problems.push(m.text());
+        });
+        page.on('pageerror', (e) => problems.push(String(e)));
+        await page.goto(path);
+        await expect(page.locator('main')).toBeVisible();
+        const isRead = READ_ALOUD[stores].includes(path);
+        const { violations } = isRead ? await new AxeBuilder({ page }).analyze() : { violations: [] };
+        expect(
+          violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 3)}`),
+        ).toEqual([]);
+        for (const width of [390, 1024, 1280]) {
           await page.setViewportSize({ width, height: 800 });
-          expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), `${path} at ${width}`).toBeLessThanOrEqual(0);
+          expect(await tooWide(page), `at ${width}`).toBeLessThanOrEqual(0);
         }
-        const small = await page.evaluate(() => [...document.querySelectorAll('body *')].filter((e) => e.childNodes.length && [...e.childNodes].some((n) => n.nodeType === 3 && n.textContent?.trim()) && parseFloat(getComputedStyle(e).fontSize) < 12).map((e) => e.textContent?.slice(0, 30)));
-        expect(small, path).toEqual([]);
-      }
-      expect(problems).toEqual([]);
-    });
+        expect(await tooSmall(page)).toEqual([]);
+        expect(problems).toEqual([]);
+      });
   });
-}
+
+const tooWide = (page: Page): Promise<number> =>
+  page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+
+/** What is written in less than 12 px. */
+const tooSmall = (page: Page): Promise<(string | undefined)[]> =>
+  page.evaluate(() =>
+    [...document.querySelectorAll('body *')]
+      .filter(
+        (e) =>
+          [...e.childNodes].some((n) => n.nodeType === 3 && n.textContent?.trim()) &&
+          parseFloat(getComputedStyle(e).fontSize) < 12,
+      )
+      .map((e) => e.textContent?.slice(0, 30)),
+  );
 
 test('with nothing in it, the first page says where to begin', async ({ page }) => {
   await page.goto('/');

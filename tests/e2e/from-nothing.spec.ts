@@ -10,9 +10,14 @@ test('a parent plans and teaches a first week by keyboard alone', async ({ page,
   test.setTimeout(600_000);
   const problems: string[] = [];
   const elsewhere: string[] = [];
-  page.on('console', (m) => { if (m.type() === 'error') problems.push(m.text()); });
+  page.on('console', (m) => {
+    if (m.type() === 'error') problems.push(m.text());
+  });
   page.on('pageerror', (e) => problems.push(String(e)));
-  page.on('request', (r) => { if (!r.url().startsWith(app.url) && !r.url().startsWith('data:') && !r.url().startsWith('blob:')) elsewhere.push(r.url()); });
+  page.on('request', (r) => {
+    if (!r.url().startsWith(app.url) && !r.url().startsWith('data:') && !r.url().startsWith('blob:'))
+      elsewhere.push(r.url());
+  });
 
   await test.step('1 set up the family, its children and their rungs', async () => {
     await page.goto('/');
@@ -21,7 +26,11 @@ test('a parent plans and teaches a first week by keyboard alone', async ({ page,
     await type(page, /Minutes a day you can lead/, '120');
     await enter(page, 'Begin');
     await atRevision(page, 1);
-    for (const [i, [name, year, minutes]] of [['Ottilie', '2014', '120'], ['Bram', '2017', '110'], ['Junia', '2020', '90']].entries()) {
+    for (const [i, [name, year, minutes]] of [
+      ['Ottilie', '2014', '120'],
+      ['Bram', '2017', '110'],
+      ['Junia', '2020', '90'],
+    ].entries()) {
       await enter(page, 'Add a child');
       await expect(page.getByRole('dialog', { name: 'A child' })).toBeVisible();
       await page.keyboard.insertText(name);
@@ -74,8 +83,16 @@ test('a parent plans and teaches a first week by keyboard alone', async ({ page,
   });
 
   await test.step('5 the wished end cannot be met: it says so in figures', async () => {
-    await expect(page.getByText(/16 lessons, the last on .* 8 Oct|16 lessons, the last on/).first()).toBeVisible();
-    await expect(page.getByText(/after your wished end, Fri 2 Oct.*lessons? lies? beyond it.*Meeting it takes 4 lessons a week.*At 4 a week it would end on/).first()).toBeVisible();
+    await expect(
+      page.getByText(/16 lessons, the last on .* 8 Oct|16 lessons, the last on/).first(),
+    ).toBeVisible();
+    await expect(
+      page
+        .getByText(
+          /after your wished end, Fri 2 Oct.*lessons? lies? beyond it.*Meeting it takes 4 lessons a week.*At 4 a week it would end on/,
+        )
+        .first(),
+    ).toBeVisible();
   });
 
   await test.step('3 add a spine and supplements, with pages', async () => {
@@ -85,7 +102,8 @@ test('a parent plans and teaches a first week by keyboard alone', async ({ page,
     await page.keyboard.insertText('The Dyer’s Kettle');
     await type(page, 'Pages', '88');
     await page.keyboard.press('Enter');
-    const cell = (book: string, lesson: number) => page.getByRole('gridcell', { name: new RegExp(`^${book}, lesson ${lesson} `) });
+    const cell = (book: string, lesson: number) =>
+      page.getByRole('gridcell', { name: new RegExp(`^${book}, lesson ${lesson} `) });
     await expect(cell('The Dyer’s Kettle', 2)).toHaveText('7–11');
     await expect(cell('The Dyer’s Kettle', 16)).toHaveText('81–88');
     await enter(page, 'Add a book');
@@ -99,7 +117,9 @@ test('a parent plans and teaches a first week by keyboard alone', async ({ page,
     await page.keyboard.press('ArrowRight');
     await page.keyboard.type('1-400', { delay: 20 });
     await page.keyboard.press('Enter');
-    await expect(page.getByRole('alert').filter({ hasText: 'beyond' })).toHaveText('“Blue Roads” has 40 pages; 400 is beyond its end.');
+    await expect(page.getByRole('alert').filter({ hasText: 'beyond' })).toHaveText(
+      '“Blue Roads” has 40 pages; 400 is beyond its end.',
+    );
     await expect(page.getByRole('textbox', { name: 'Blue Roads, lesson 2' })).toHaveValue('1-400');
     await page.keyboard.press('Backspace');
     await page.keyboard.press('Backspace');
@@ -124,7 +144,8 @@ test('a parent plans and teaches a first week by keyboard alone', async ({ page,
     await expect(junia).toHaveAccessibleName(/^Junia: Copy three words/);
   });
 
-  const lesson = (n: number, day: string) => page.getByRole('button', { name: new RegExp(`^Lesson ${n}, .*, ${day}$`) });
+  const lesson = (n: number, day: string) =>
+    page.getByRole('button', { name: new RegExp(`^Lesson ${n}, .*, ${day}$`) });
 
   await test.step('5 the weeks: ink one, move a pencilled lesson, and what follows reflows', async () => {
     await page.keyboard.press('6');
@@ -193,8 +214,14 @@ test('a parent plans and teaches a first week by keyboard alone', async ({ page,
     await (await saved).saveAs(file);
     const text = readFileSync(file, 'utf8');
     const plan = JSON.parse(text) as { sittings: { id: string; date: string }[] };
-    const events = new ICAL.Component(ICAL.parse(await (await page.request.get('/files/plan.ics')).text()) as unknown[]).getAllSubcomponents('vevent').map((c) => new ICAL.Event(c));
-    expect(Object.fromEntries(events.map((e) => [e.uid, e.startDate.toString().slice(0, 10)]))).toEqual(Object.fromEntries(plan.sittings.map((s) => [`${s.id}@hausplan`, s.date])));
+    const events = new ICAL.Component(
+      ICAL.parse(await (await page.request.get('/files/plan.ics')).text()) as unknown[],
+    )
+      .getAllSubcomponents('vevent')
+      .map((c) => new ICAL.Event(c));
+    expect(Object.fromEntries(events.map((e) => [e.uid, e.startDate.toString().slice(0, 10)]))).toEqual(
+      Object.fromEntries(plan.sittings.map((s) => [`${s.id}@hausplan`, s.date])),
+    );
 
     const nothingToUndo = page.getByRole('button', { name: 'Undo', exact: true });
     while (!(await nothingToUndo.count())) {

@@ -7,20 +7,30 @@ const LESSON_8 = async (page: import('@playwright/test').Page): Promise<void> =>
   await page.goto('/ladder', { waitUntil: 'networkidle' });
   while (!(await page.getByText('Lesson 8, Colour from the dye pot').isVisible())) {
     const number = Number(/Lesson (\d+),/.exec(await page.getByRole('main').innerText())![1]);
-    await page.getByRole('link', { name: `Lesson ${number < 8 ? number + 1 : number - 1}`, exact: true }).click();
-    await expect(page.getByText(new RegExp(`Lesson ${number < 8 ? number + 1 : number - 1}, `)).first()).toBeVisible();
+    await page
+      .getByRole('link', { name: `Lesson ${number < 8 ? number + 1 : number - 1}`, exact: true })
+      .click();
+    await expect(
+      page.getByText(new RegExp(`Lesson ${number < 8 ? number + 1 : number - 1}, `)).first(),
+    ).toBeVisible();
   }
 };
 
-test('one lesson, every child at their own level: kinds of work are added, and each child stands on a rung of them', async ({ page }) => {
+test('one lesson, every child at their own level: kinds of work are added, and each child stands on a rung of them', async ({
+  page,
+}) => {
   await LESSON_8(page);
   await expect(page.getByRole('button', { name: /^Junia: Draw your guess first/ })).toBeVisible();
-  await expect(page.getByRole('rowheader', { name: /^Dye pot/ })).toContainText('With care, whoever does it: Hot');
+  await expect(page.getByRole('rowheader', { name: /^Dye pot/ })).toContainText(
+    'With care, whoever does it: Hot',
+  );
   await page.getByRole('button', { name: 'Add work…' }).click();
   await page.getByRole('menuitem', { name: 'A notebook page' }).click();
   await atRevision(page, 2);
   await expect(page.getByRole('button', { name: /^Pim: Draw it, and say what it is/ })).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Ottilie: Lay out a page of your own: heading, drawing, 8 sentences/ })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: /^Ottilie: Lay out a page of your own: heading, drawing, 8 sentences/ }),
+  ).toBeVisible();
   await page.getByRole('button', { name: /^Pim: Draw it/ }).click();
   await page.getByRole('menuitem', { name: 'Pim leaves it out' }).click();
   await expect(page.getByRole('button', { name: /^Pim: Draw it/ })).toHaveCount(0);
@@ -28,12 +38,16 @@ test('one lesson, every child at their own level: kinds of work are added, and e
   await expect(page.getByRole('button', { name: /^Pim: Draw it/ })).toBeVisible();
   await page.getByRole('button', { name: /^Ottilie: Lay out/ }).click();
   await page.getByRole('menuitem', { name: 'A rung down from here on', exact: true }).click();
-  await expect(page.getByRole('button', { name: /^Ottilie: A heading, a drawing with labels, and 4 sentences/ })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: /^Ottilie: A heading, a drawing with labels, and 4 sentences/ }),
+  ).toBeVisible();
   await page.getByRole('link', { name: 'Lesson 9' }).click();
   await expect(page.getByRole('button', { name: /^Ottilie: Copy one stanza/ })).toBeVisible();
 });
 
-test('too much for one child is said, with ways to mend it worked out, and one of them taken', async ({ page }) => {
+test('too much for one child is said, with ways to mend it worked out, and one of them taken', async ({
+  page,
+}) => {
   await page.goto('/setup', { waitUntil: 'networkidle' });
   await page.getByRole('button', { name: 'Change Junia' }).click();
   await page.getByLabel('Minutes of unit work a day').fill('60');
@@ -47,35 +61,55 @@ test('too much for one child is said, with ways to mend it worked out, and one o
   // Each way has a letter: its key takes it.
   const [letter] = /^[a-e]/.exec(await way.innerText())!;
   await page.keyboard.press(letter);
-  await expect(page.getByText(new RegExp(`Junia: ${then} min in this lesson`)).or(page.getByRole('button', { name: 'Junia takes part in “Dye pot” again' })).first()).toBeVisible();
+  await expect(
+    page
+      .getByText(new RegExp(`Junia: ${then} min in this lesson`))
+      .or(page.getByRole('button', { name: 'Junia takes part in “Dye pot” again' }))
+      .first(),
+  ).toBeVisible();
 });
 
-test('pages are printed child by child: to copy, cards, lines, and a checklist, only those that are used', async ({ page }) => {
+test('pages are printed child by child: to copy, cards, lines, and a checklist, only those that are used', async ({
+  page,
+}) => {
   await LESSON_8(page);
   await page.getByRole('link', { name: 'Pages to print' }).click();
   await expect(page.getByRole('heading', { name: 'Pages to print' })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Junia: Copying' })).toContainText('Off the hill');
-  await expect(page.getByRole('region', { name: 'Pim: Word list' }).getByRole('listitem').first()).toBeVisible();
+  await expect(
+    page.getByRole('region', { name: 'Pim: Word list' }).getByRole('listitem').first(),
+  ).toBeVisible();
   await expect(page.getByRole('region', { name: /Dye pot/ })).toHaveCount(0);
   const before = await page.getByRole('region').count();
   await page.getByRole('navigation', { name: 'For whom' }).getByRole('link', { name: /Pim/ }).click();
   await expect(page.getByRole('region', { name: 'Pim: Word list' })).toHaveCount(0);
   expect(await page.getByRole('region').count()).toBeLessThan(before);
   // ISO 216: A4 is 210 mm by 297 mm, in points of 1/72 inch.
-  const [, width, height] = /MediaBox\s*\[0 0 ([\d.]+) ([\d.]+)\]/.exec((await page.pdf({ preferCSSPageSize: true })).toString('latin1'))!.map(Number);
+  const [, width, height] = /MediaBox\s*\[0 0 ([\d.]+) ([\d.]+)\]/
+    .exec((await page.pdf({ preferCSSPageSize: true })).toString('latin1'))!
+    .map(Number);
   expect([width, height].map((points) => Math.round((points / 72) * 25.4))).toEqual([210, 297]);
   await page.getByRole('link', { name: 'Checklists of the unit' }).click();
-  await expect(page.getByRole('region', { name: 'Ottilie: From Fleece to Cloth' })).toContainText('Explain, and say how you know: name four steps');
-  await expect(page.getByRole('region', { name: 'Junia: From Fleece to Cloth' })).toContainText('Words to know');
+  await expect(page.getByRole('region', { name: 'Ottilie: From Fleece to Cloth' })).toContainText(
+    'Explain, and say how you know: name four steps',
+  );
+  await expect(page.getByRole('region', { name: 'Junia: From Fleece to Cloth' })).toContainText(
+    'Words to know',
+  );
 });
 
-test('how work went is noted on the day, and a rung is suggested with what it rests on, never moved by itself', async ({ page }) => {
+test('how work went is noted on the day, and a rung is suggested with what it rests on, never moved by itself', async ({
+  page,
+}) => {
   await page.goto('/setup', { waitUntil: 'networkidle' });
   const up = page.getByRole('region', { name: 'Junia, writing: a rung up?' });
   await expect(up).toContainText('4 of the last 5 were easy: Copying, Mon 12 Oct');
   await expect(page.getByRole('button', { name: /^Junia, writing: 2 Early/ })).toBeVisible();
   await page.goto('/today?day=2026-10-26', { waitUntil: 'networkidle' });
-  await page.getByRole('button', { name: /^Copying, Junia/ }).first().click();
+  await page
+    .getByRole('button', { name: /^Copying, Junia/ })
+    .first()
+    .click();
   await page.getByRole('menuitem', { name: 'It was too hard' }).click();
   await atRevision(page, 2);
   await page.goto('/setup', { waitUntil: 'networkidle' });
@@ -87,7 +121,10 @@ test('how work went is noted on the day, and a rung is suggested with what it re
   await expect(up).toHaveCount(0);
 });
 
-test('work that was never given out, in a plan from elsewhere, is worked out as it is looked at', async ({ page, app }) => {
+test('work that was never given out, in a plan from elsewhere, is worked out as it is looked at', async ({
+  page,
+  app,
+}) => {
   const db = new Database(app.db);
   db.exec('DELETE FROM assignment');
   db.close();
@@ -97,9 +134,12 @@ test('work that was never given out, in a plan from elsewhere, is worked out as 
   await expect(page.getByRole('region', { name: 'Junia: Copying' })).toContainText('Off the hill');
 });
 
-test('a child is moved in one piece of work by key and by drag, in a kind of work or a lesson by menu, and back', async ({ page }) => {
+test('a child is moved in one piece of work by key and by drag, in a kind of work or a lesson by menu, and back', async ({
+  page,
+}) => {
   await LESSON_8(page);
-  const row = (name: string) => page.getByRole('row').filter({ has: page.getByRole('rowheader', { name: new RegExp(`^${name}`) }) });
+  const row = (name: string) =>
+    page.getByRole('row').filter({ has: page.getByRole('rowheader', { name: new RegExp(`^${name}`) }) });
   const bram = row('Copying').getByRole('button', { name: /^Bram: / });
   await expect(bram).toHaveAccessibleName(/^Bram: Copy one stanza/);
   await bram.focus();
@@ -123,7 +163,9 @@ test('a child is moved in one piece of work by key and by drag, in a kind of wor
   await expect(bram).toHaveAccessibleName(/^Bram: Copy three words/);
 });
 
-test('one child does something else and why, another shows it another way, an elder teaches, one sits out: each back again', async ({ page }) => {
+test('one child does something else and why, another shows it another way, an elder teaches, one sits out: each back again', async ({
+  page,
+}) => {
   await LESSON_8(page);
   const child = (name: RegExp) => page.getByRole('button', { name });
   await child(/^Bram: Copy one stanza/).click();
@@ -153,9 +195,14 @@ test('one child does something else and why, another shows it another way, an el
   // What is done together is noted for each: the elder's share counts for how she speaks.
   const ladder = page.url();
   await page.goto('/today?day=2026-10-28', { waitUntil: 'networkidle' });
-  await page.getByRole('button', { name: /^Ottilie teaches Junia: Copying, / }).first().click();
+  await page
+    .getByRole('button', { name: /^Ottilie teaches Junia: Copying, / })
+    .first()
+    .click();
   await page.getByRole('menuitem', { name: 'Ottilie: easy' }).click();
-  await expect(page.getByRole('status')).toContainText('“Ottilie teaches Junia: Copying” was easy for Ottilie');
+  await expect(page.getByRole('status')).toContainText(
+    '“Ottilie teaches Junia: Copying” was easy for Ottilie',
+  );
   await page.getByRole('button', { name: /^Undo/ }).click();
   await page.goto(ladder, { waitUntil: 'networkidle' });
   await page.getByRole('button', { name: 'Ottilie teaches Junia: Copying, kind of work' }).click();
@@ -169,7 +216,9 @@ test('one child does something else and why, another shows it another way, an el
   await expect(child(/^Junia: Copy three words/)).toBeVisible();
 });
 
-test('the family changes a kind’s versions, makes a kind of its own, and gives one child more', async ({ page }) => {
+test('the family changes a kind’s versions, makes a kind of its own, and gives one child more', async ({
+  page,
+}) => {
   await LESSON_8(page);
   await page.getByRole('button', { name: 'Copying, kind of work' }).click();
   await page.getByRole('menuitem', { name: 'Change its five versions…' }).click();
@@ -178,12 +227,15 @@ test('the family changes a kind’s versions, makes a kind of its own, and gives
   await steady.getByLabel('What to do, rung 4').fill('In your best hand');
   await steady.getByLabel('How many words').fill('5');
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
-  await expect(page.getByRole('button', { name: /^Bram: In your best hand: from the passage, 5 words/ })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: /^Bram: In your best hand: from the passage, 5 words/ }),
+  ).toBeVisible();
 
   await page.getByRole('button', { name: 'Add work…' }).click();
   await page.getByRole('menuitem', { name: 'Make a kind of our own…' }).click();
   await page.getByLabel('What it is called').fill('The long map on the wall');
-  for (const rung of [1, 2, 3, 4]) await page.getByLabel(`What to do, rung ${rung}`).fill(`Pin ${rung} things where they belong`);
+  for (const rung of [1, 2, 3, 4])
+    await page.getByLabel(`What to do, rung ${rung}`).fill(`Pin ${rung} things where they belong`);
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByRole('alertdialog')).toContainText('say what it is on rung 5');
   await page.getByRole('button', { name: 'I see' }).click();
@@ -192,19 +244,28 @@ test('the family changes a kind’s versions, makes a kind of its own, and gives
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.getByRole('button', { name: 'Add work…' }).click();
   await page.getByRole('menuitem', { name: 'The long map on the wall' }).click();
-  await expect(page.getByRole('button', { name: /^Ottilie: Draw the roads and write their lengths/ })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: /^Ottilie: Draw the roads and write their lengths/ }),
+  ).toBeVisible();
   await expect(page.getByRole('button', { name: /^Pim: Pin 1 things where they belong/ })).toBeVisible();
 
   await page.getByRole('button', { name: 'For one child…' }).click();
   const dialog = page.getByRole('dialog', { name: 'Something for one child' });
-  await dialog.getByRole('region', { name: 'On their own rung' }).getByRole('button', { name: /“Why does vinegar keep the red\?”/ }).click();
+  await dialog
+    .getByRole('region', { name: 'On their own rung' })
+    .getByRole('button', { name: /“Why does vinegar keep the red\?”/ })
+    .click();
   await expect(dialog.getByLabel('What to do')).toHaveValue(/two sources.*“Why does vinegar keep the red\?”/);
   await dialog.getByRole('button', { name: 'Add it for Ottilie' }).click();
-  await expect(page.getByRole('button', { name: /^Ottilie: Answer from two sources/ })).toContainText('30 min');
+  await expect(page.getByRole('button', { name: /^Ottilie: Answer from two sources/ })).toContainText(
+    '30 min',
+  );
   await expect(page.getByRole('button', { name: /^Bram: Answer from two sources/ })).toHaveCount(0);
 });
 
-test('a lesson made for a ten-year-old is given to children of 3, 6, 9 and 12, printed, and the loads hold', async ({ page }) => {
+test('a lesson made for a ten-year-old is given to children of 3, 6, 9 and 12, printed, and the loads hold', async ({
+  page,
+}) => {
   await page.goto('/lessons', { waitUntil: 'networkidle' });
   await page.getByLabel('Another lesson').fill('How a felted cloth holds together');
   await page.keyboard.press('Enter');
@@ -221,7 +282,8 @@ test('a lesson made for a ten-year-old is given to children of 3, 6, 9 and 12, p
     await expect(page.getByRole('status')).toContainText('Added');
     await page.getByRole('button', { name: 'Close' }).click();
   }
-  const of = (name: string, work: RegExp) => expect(page.getByRole('button', { name: new RegExp(`^${name}: ${work.source}`) })).toBeVisible();
+  const of = (name: string, work: RegExp) =>
+    expect(page.getByRole('button', { name: new RegExp(`^${name}: ${work.source}`) })).toBeVisible();
   await of('Pim', /Draw it, and say what it is; a word is written under it for you/);
   await of('Junia', /Draw it, and write its name and one word about it/);
   await of('Bram', /Draw it, and write 2 sentences|A heading, a drawing with labels, and 4 sentences/);
@@ -231,44 +293,68 @@ test('a lesson made for a ten-year-old is given to children of 3, 6, 9 and 12, p
   await of('Ottilie', /Spell, and say what each means/);
   await expect(page.getByRole('region', { name: /too much$/ })).toHaveCount(0);
   await page.getByText('Minutes over the unit').click();
-  await expect(page.getByRole('table', { name: /Minutes in each week/ }).getByRole('columnheader', { name: 'Junia' })).toBeVisible();
+  await expect(
+    page.getByRole('table', { name: /Minutes in each week/ }).getByRole('columnheader', { name: 'Junia' }),
+  ).toBeVisible();
   await page.getByRole('link', { name: 'Pages to print' }).click();
-  for (const name of ['Ottilie', 'Bram', 'Junia', 'Pim']) await expect(page.getByRole('region', { name: `${name}: How a felted cloth holds together` })).toContainText('Notebook page');
+  for (const name of ['Ottilie', 'Bram', 'Junia', 'Pim'])
+    await expect(
+      page.getByRole('region', { name: `${name}: How a felted cloth holds together` }),
+    ).toContainText('Notebook page');
   await page.getByRole('link', { name: 'US Letter' }).click();
   await expect(page.getByRole('link', { name: '✓ US Letter' })).toBeVisible();
   const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
   expect(pdf).toMatch(/MediaBox\s*\[0 0 612(\.\d+)? 792(\.\d+)?\]/);
 });
 
-test('who is done early gets something with one press, the quiz has its key apart, and minutes taken are noted on the day', async ({ page }) => {
+test('who is done early gets something with one press, the quiz has its key apart, and minutes taken are noted on the day', async ({
+  page,
+}) => {
   await LESSON_8(page);
   const early = page.getByRole('region', { name: 'Done early' });
   await expect(early).toContainText('Dye pot: Hot, with a small child near.');
   await early.getByRole('button', { name: 'Draw with a thick crayon at the table, 6 min' }).click();
-  await expect(page.getByRole('button', { name: /^Pim: Draw with a thick crayon at the table, 6 minutes/ })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: /^Pim: Draw with a thick crayon at the table, 6 minutes/ }),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Add work…' }).click();
   await page.getByRole('menuitem', { name: 'A quiz' }).click();
   await expect(page.getByRole('button', { name: /^Ottilie: Answer 2 hard questions/ })).toBeVisible();
   await page.getByRole('link', { name: 'Pages to print' }).click();
-  await expect(page.getByRole('region', { name: 'Ottilie: Quiz' })).toContainText('Why does alum hold the colour?');
+  await expect(page.getByRole('region', { name: 'Ottilie: Quiz' })).toContainText(
+    'Why does alum hold the colour?',
+  );
   await expect(page.getByRole('region', { name: 'Ottilie: Quiz' })).not.toContainText('Madder');
-  await expect(page.getByRole('region', { name: 'For you: Answers to the quiz' })).toContainText('Madder; alum ties the dye to the fibre.');
+  await expect(page.getByRole('region', { name: 'For you: Answers to the quiz' })).toContainText(
+    'Madder; alum ties the dye to the fibre.',
+  );
   await page.goto('/today?day=2026-10-26', { waitUntil: 'networkidle' });
-  await page.getByRole('button', { name: /^Copying, Ottilie/ }).first().click();
+  await page
+    .getByRole('button', { name: /^Copying, Ottilie/ })
+    .first()
+    .click();
   await page.getByRole('menuitem', { name: 'Minutes it took…' }).click();
   await expect(page.getByRole('dialog')).toContainText('Ottilie’s own hand takes the place of the table’s');
   await page.getByLabel('Minutes it took').fill('25');
   await page.getByRole('button', { name: 'Note it' }).click();
   await LESSON_8(page);
-  await expect(page.getByRole('button', { name: /^Ottilie: Copy from the passage/ })).toContainText('more than the 24 min that suit this age');
+  await expect(page.getByRole('button', { name: /^Ottilie: Copy from the passage/ })).toContainText(
+    'more than the 24 min that suit this age',
+  );
 });
 
-test('a child who waits is helped by an elder, and a small one outside the unit is kept busy and safe', async ({ page }) => {
+test('a child who waits is helped by an elder, and a small one outside the unit is kept busy and safe', async ({
+  page,
+}) => {
   await LESSON_8(page);
   const waiting = page.getByRole('region', { name: 'Who waits for whom' });
   await expect(waiting).toContainText(/Pim waits \d+ min for “Tell it back”, while you are with Junia/);
   await waiting.getByRole('button', { name: 'What would help?' }).first().click();
-  const way = waiting.getByRole('button', { name: /^Ottilie teaches (Junia|Pim) “Tell it back”: (nobody waits|\d+ min of waiting instead of \d+)/ }).first();
+  const way = waiting
+    .getByRole('button', {
+      name: /^Ottilie teaches (Junia|Pim) “Tell it back”: (nobody waits|\d+ min of waiting instead of \d+)/,
+    })
+    .first();
   await way.click();
   await expect(page.getByRole('button', { name: /^Ottilie: Teach (Junia|Pim): / })).toBeVisible();
   await page.goto('/unit', { waitUntil: 'networkidle' });

@@ -4,7 +4,11 @@ import { atRevision, expect, test } from './app';
 /** Working in the lesson list: by keys, several at once, over the week, with what comes back and what needs care. */
 test.use({ stores: 'the demo' });
 
-const row = (page: Page, n: number) => page.getByRole('list', { name: 'Lessons' }).locator('[data-lesson]').nth(n - 1);
+const row = (page: Page, n: number) =>
+  page
+    .getByRole('list', { name: 'Lessons' })
+    .locator('[data-lesson]')
+    .nth(n - 1);
 const count = (page: Page) => page.getByRole('list', { name: 'Lessons' }).locator('[data-lesson]');
 const aside = (page: Page, n: number) => page.getByRole('complementary', { name: `Lesson ${n}` });
 
@@ -37,7 +41,10 @@ test('the outline is worked in by keys alone', async ({ page }) => {
   await expect(count(page)).toHaveCount(17);
 });
 
-test('a list pasted onto the outline opens as lessons, and is not kept unasked', async ({ page, context }) => {
+test('a list pasted onto the outline opens as lessons, and is not kept unasked', async ({
+  page,
+  context,
+}) => {
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   await page.goto('/lessons');
   await row(page, 12).click();
@@ -68,7 +75,10 @@ test('several lessons are joined, grouped, swapped and split; one key takes each
 
   await row(page, 11).click();
   await row(page, 16).click({ modifiers: ['Shift'] });
-  await page.getByRole('toolbar', { name: '6 lessons chosen' }).getByRole('button', { name: 'Group…' }).click();
+  await page
+    .getByRole('toolbar', { name: '6 lessons chosen' })
+    .getByRole('button', { name: 'Group…' })
+    .click();
   const dialog = page.getByRole('dialog', { name: 'Group 6 lessons' });
   await expect(dialog.getByRole('list', { name: 'The groups' }).getByRole('listitem')).toHaveCount(3);
   await dialog.getByRole('button', { name: 'Group into 3' }).click();
@@ -84,12 +94,22 @@ test('a lesson is stretched over the week, Monday to Thursday with its close on 
   await page.keyboard.type('23112026', { delay: 20 });
   await page.getByRole('button', { name: 'Begin the unit' }).click();
   await page.getByRole('button', { name: 'From a pack of activities' }).click();
-  await page.getByRole('dialog').getByRole('textbox').last().fill('The great loom, 80 min\nThe small loom, 80 min');
+  await page
+    .getByRole('dialog')
+    .getByRole('textbox')
+    .last()
+    .fill('The great loom, 80 min\nThe small loom, 80 min');
   await page.getByRole('button', { name: 'Make 2 lessons' }).click();
   await row(page, 1).click();
   await page.keyboard.press('Shift+ArrowDown');
-  await page.getByRole('toolbar', { name: '2 lessons chosen' }).getByRole('button', { name: 'Stretch…' }).click();
-  await page.getByRole('dialog', { name: 'Stretch 2 lessons over the week' }).getByRole('button', { name: 'Stretch', exact: true }).click();
+  await page
+    .getByRole('toolbar', { name: '2 lessons chosen' })
+    .getByRole('button', { name: 'Stretch…' })
+    .click();
+  await page
+    .getByRole('dialog', { name: 'Stretch 2 lessons over the week' })
+    .getByRole('button', { name: 'Stretch', exact: true })
+    .click();
   await row(page, 1).click();
   await expect(aside(page, 1)).toContainText('Mon 23 Nov to Fri 27 Nov');
   await expect(aside(page, 1)).toContainText('The great loom, 4 of 4, 20 min');
@@ -98,7 +118,9 @@ test('a lesson is stretched over the week, Monday to Thursday with its close on 
   await expect(aside(page, 2)).toContainText('Mon 30 Nov to Fri 4 Dec');
 });
 
-test('the pace is live: change it and see the end, set the end and see the pace, keep it when it suits', async ({ page }) => {
+test('the pace is live: change it and see the end, set the end and see the pace, keep it when it suits', async ({
+  page,
+}) => {
   await page.goto('/lessons?unit=none');
   const pace = page.getByRole('region', { name: 'Pace' });
   await expect(pace).toContainText('Ends Mon 23 Nov');
@@ -115,7 +137,9 @@ test('the pace is live: change it and see the end, set the end and see the pace,
   await expect(pace.getByRole('button', { name: 'Keep this pace' })).toHaveCount(0);
 });
 
-test('a part says its supplies, what to get ready and its cautions; the youngest’s stays when it is noted', async ({ page }) => {
+test('a part says its supplies, what to get ready and its cautions; the youngest’s stays when it is noted', async ({
+  page,
+}) => {
   await page.goto('/lessons');
   await row(page, 12).click();
   await page.getByRole('button', { name: 'Add a part' }).click();
@@ -136,12 +160,17 @@ test('a part says its supplies, what to get ready and its cautions; the youngest
   await expect(cautions).toContainText('Allergy: hazelnut');
   await cautions.locator('label', { hasText: 'Seen' }).first().click();
   await expect(cautions.getByText('An adult handles pot, tongs, iron, flame and oven.')).toHaveCount(0);
-  await cautions.locator('label').filter({ has: page.getByRole('checkbox', { name: 'Seen: Small parts, Boil beads of wax' }) }).click();
+  await cautions
+    .locator('label')
+    .filter({ has: page.getByRole('checkbox', { name: 'Seen: Small parts, Boil beads of wax' }) })
+    .click();
   await expect(cautions).toContainText('Seen; it stays all the same');
   await expect(cautions).toContainText('Choking: a first-aid course');
 });
 
-test('what comes back by itself stands in the week and on the day, and is left out once', async ({ page }) => {
+test('what comes back by itself stands in the week and on the day, and is left out once', async ({
+  page,
+}) => {
   await page.goto('/lessons');
   await page.getByRole('button', { name: 'Let something come back' }).click();
   const form = page.getByRole('dialog', { name: 'What comes back by itself' });
@@ -151,7 +180,10 @@ test('what comes back by itself stands in the week and on the day, and is left o
   await form.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByText('on Wednesdays · 35 min')).toBeVisible();
   await page.goto('/today?day=2026-11-04');
-  await page.getByRole('button', { name: /^A mill film/ }).first().click();
+  await page
+    .getByRole('button', { name: /^A mill film/ })
+    .first()
+    .click();
   await page.getByRole('menuitem', { name: 'Left out this time' }).click();
   await expect(page.getByText('left out this time').first()).toBeVisible();
   await expect(page.getByText('You watch it first, or the parts you doubt.').first()).toBeVisible();
@@ -159,7 +191,9 @@ test('what comes back by itself stands in the week and on the day, and is left o
   await expect(page.getByRole('group', { name: 'Wed 11 Nov, lessons' })).toContainText('A mill film');
 });
 
-test('an extra to the family’s taste is added, and an activity is kept for another time', async ({ page }) => {
+test('an extra to the family’s taste is added, and an activity is kept for another time', async ({
+  page,
+}) => {
   await page.goto('/lessons');
   await row(page, 13).click();
   await page.getByRole('button', { name: 'Add an extra' }).click();

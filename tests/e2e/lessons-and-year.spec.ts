@@ -48,7 +48,9 @@ test('a part longer than anyone’s day says so, and what to do', async ({ page 
   await form.getByLabel('What to do').fill('Darn every stocking in the house');
   await form.getByLabel('Minutes', { exact: true }).fill('170');
   await form.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByRole('complementary', { name: 'Lesson 15' })).toContainText('It takes more than Pim’s time for a whole day. Shorten it, split it, or raise the limit.');
+  await expect(page.getByRole('complementary', { name: 'Lesson 15' })).toContainText(
+    'It takes more than Pim’s time for a whole day. Shorten it, split it, or raise the limit.',
+  );
 });
 
 test('a day off moves the pencil of that day and says how many lessons move', async ({ page }) => {
@@ -83,17 +85,26 @@ test('a year that ends before it starts is named in its field, and nothing is st
 
 test('a book goes on another pile by its key, and a mistyped number is pointed at', async ({ page }) => {
   await page.goto('/books', { waitUntil: 'networkidle' });
-  await page.getByRole('region', { name: 'Pulled, to sort' }).getByRole('button', { name: 'The Noisy Mill' }).click();
+  await page
+    .getByRole('region', { name: 'Pulled, to sort' })
+    .getByRole('button', { name: 'The Noisy Mill' })
+    .click();
   await expect(page.getByRole('group', { name: 'In hand: The Noisy Mill' })).toBeFocused();
   await page.keyboard.press('3');
-  await expect(page.getByRole('region', { name: 'On their own' }).getByRole('button', { name: 'The Noisy Mill, Junia reads it' })).toBeVisible();
+  await expect(
+    page
+      .getByRole('region', { name: 'On their own' })
+      .getByRole('button', { name: 'The Noisy Mill, Junia reads it' }),
+  ).toBeVisible();
   await atRevision(page, 2);
   await page.getByRole('button', { name: 'Add a book' }).click();
   const form = page.getByRole('dialog', { name: 'Add a book' });
   await form.getByLabel('Title').fill('Shuttle and Song');
   await form.getByLabel('ISBN or home label').fill('978-0-306-40615-8');
   await form.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(form.getByText('The last digit of this number should be 7, or one of the others is mistyped.')).toBeVisible();
+  await expect(
+    form.getByText('The last digit of this number should be 7, or one of the others is mistyped.'),
+  ).toBeVisible();
   await expect(form.getByLabel('Title')).toHaveValue('Shuttle and Song');
   await form.getByLabel('ISBN or home label').fill('978-0-306-40615-7');
   await form.getByRole('button', { name: 'Add', exact: true }).click();
@@ -102,7 +113,10 @@ test('a book goes on another pile by its key, and a mistyped number is pointed a
 
 test('a pencilled part on a day gone by waits to be ticked or moved on', async ({ page }) => {
   await page.goto('/today?day=2026-10-27');
-  await page.getByRole('checkbox', { name: /^Done: Weigh and cut the felt/ }).first().focus();
+  await page
+    .getByRole('checkbox', { name: /^Done: Weigh and cut the felt/ })
+    .first()
+    .focus();
   await page.keyboard.press('Space');
   await atRevision(page, 2);
   await page.goto('/today');

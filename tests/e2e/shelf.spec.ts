@@ -16,7 +16,9 @@ function fourHundred(): string {
   return ['Title,Author,ISBN,Form,Pages,Place,Price', ...rows].join('\n');
 }
 
-test('a shelf of 400 rows with 20 bad ones: each is named, and it is all or nothing until they are left out', async ({ page }) => {
+test('a shelf of 400 rows with 20 bad ones: each is named, and it is all or nothing until they are left out', async ({
+  page,
+}) => {
   await page.goto('/shelf', { waitUntil: 'networkidle' });
   await expect(page.getByText('34 in all')).toBeVisible();
   await page.getByRole('button', { name: 'Bring books in…' }).click();
@@ -24,8 +26,12 @@ test('a shelf of 400 rows with 20 bad ones: each is named, and it is all or noth
   await dialog.getByRole('textbox').fill(fourHundred());
   await expect(dialog).toContainText('Read as a table: 380 new, 20 bad');
   await expect(dialog.getByRole('alert')).toContainText('row 9: it has no title');
-  await expect(dialog.getByRole('alert')).toContainText('row 29: “scroll” under form: write one of book, picture book');
-  await expect(dialog.getByRole('alert')).toContainText('row 69: number 978-0-306-40615-8: The last digit of this number should be 7');
+  await expect(dialog.getByRole('alert')).toContainText(
+    'row 29: “scroll” under form: write one of book, picture book',
+  );
+  await expect(dialog.getByRole('alert')).toContainText(
+    'row 69: number 978-0-306-40615-8: The last digit of this number should be 7',
+  );
   await expect(dialog.getByRole('button', { name: 'Put 380 on the shelf' })).toBeDisabled();
   await dialog.getByText('Leave the 20 bad rows out').click();
   await dialog.getByRole('button', { name: 'Put 380 on the shelf' }).click();
@@ -48,12 +54,16 @@ test('the shelf is searched as one types, by any word of a book', async ({ page 
   await expect(page.getByText('0 of 34')).toBeVisible();
 });
 
-test('a number is scanned: what is there opens, what is new is written down, a wrong digit is pointed at', async ({ page }) => {
+test('a number is scanned: what is there opens, what is new is written down, a wrong digit is pointed at', async ({
+  page,
+}) => {
   await page.goto('/shelf', { waitUntil: 'networkidle' });
   const line = page.getByLabel('A number, or a book in one line');
   await line.fill('9780306406158');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('The last digit of this number should be 7, or one of the others is mistyped.')).toBeVisible();
+  await expect(
+    page.getByText('The last digit of this number should be 7, or one of the others is mistyped.'),
+  ).toBeVisible();
   await line.fill('0-306-40615-2');
   await page.keyboard.press('Enter');
   const form = page.getByRole('dialog', { name: 'A book for the shelf' });
@@ -73,21 +83,30 @@ test('a number is scanned: what is there opens, what is new is written down, a w
   await page.keyboard.press('Enter');
   await atRevision(page, 3);
   await page.getByLabel('Look for').fill('knots for');
-  await expect(page.getByRole('list', { name: 'Books' }).getByRole('listitem')).toContainText('A. Halm · picture book · 64 pages');
+  await expect(page.getByRole('list', { name: 'Books' }).getByRole('listitem')).toContainText(
+    'A. Halm · picture book · 64 pages',
+  );
 });
 
 test('a book is lent out, and two records of one are made one', async ({ page }) => {
   await page.goto('/shelf', { waitUntil: 'networkidle' });
-  await page.getByRole('list', { name: 'Books' }).getByRole('button', { name: /^Wool!/ }).click();
+  await page
+    .getByRole('list', { name: 'Books' })
+    .getByRole('button', { name: /^Wool!/ })
+    .click();
   const record = page.getByRole('dialog', { name: 'Wool!' });
   await record.getByRole('button', { name: /It is/ }).click();
   await page.getByRole('option', { name: 'lent out' }).click();
   await record.getByLabel('To whom').fill('the neighbours');
   await record.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByRole('list', { name: 'Books' }).getByRole('button', { name: /^Wool!/ })).toContainText('lent out, the neighbours');
+  await expect(
+    page.getByRole('list', { name: 'Books' }).getByRole('button', { name: /^Wool!/ }),
+  ).toContainText('lent out, the neighbours');
   await page.getByLabel('A number, or a book in one line').fill('Dyer’s Kettle; Oberwasser, M.');
   await page.keyboard.press('Enter');
-  const twice = page.locator('section', { has: page.getByRole('heading', { name: 'Perhaps the same thing twice' }) });
+  const twice = page.locator('section', {
+    has: page.getByRole('heading', { name: 'Perhaps the same thing twice' }),
+  });
   await expect(twice).toContainText('The same title and author');
   await twice.getByRole('button', { name: /is the same as the first/ }).click();
   await expect(twice).toHaveCount(0);

@@ -2,7 +2,10 @@ import { atRevision, expect, revision, test } from './app';
 
 test.use({ stores: 'the demo' });
 
-test('a write on an old revision is refused with a choice, and nothing typed is lost', async ({ page, context }) => {
+test('a write on an old revision is refused with a choice, and nothing typed is lost', async ({
+  page,
+  context,
+}) => {
   const other = await context.newPage();
   await page.goto('/setup');
   await other.goto('/setup');

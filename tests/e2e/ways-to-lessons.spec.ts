@@ -4,7 +4,11 @@ import { atRevision, expect, revision, test } from './app';
 /** The ways people build a unit; each gives a lesson list that lays out. */
 test.use({ stores: 'the demo' });
 
-const rows = (page: Page) => page.getByRole('list', { name: 'Lessons' }).getByRole('listitem').filter({ has: page.locator('[data-lesson]') });
+const rows = (page: Page) =>
+  page
+    .getByRole('list', { name: 'Lessons' })
+    .getByRole('listitem')
+    .filter({ has: page.locator('[data-lesson]') });
 const aside = (page: Page, n: number) => page.getByRole('complementary', { name: `Lesson ${n}` });
 
 /** A new unit from Monday 23 November, at three a week, without an end. */
@@ -30,7 +34,11 @@ async function laidOut(page: Page, lessons: number): Promise<void> {
 
 test('from a textbook’s contents', async ({ page }) => {
   await beginUnit(page, 'Rivers');
-  await from(page, 'a contents page', 'Contents\n1. Springs .... 3\n  Wells .... 5\n2. Bends .... 9\n3. The sea .... 15');
+  await from(
+    page,
+    'a contents page',
+    'Contents\n1. Springs .... 3\n  Wells .... 5\n2. Bends .... 9\n3. The sea .... 15',
+  );
   await page.getByRole('button', { name: 'Make 3 lessons' }).click();
   await laidOut(page, 3);
   await expect(rows(page).nth(0)).toContainText('1 topic');
@@ -38,7 +46,11 @@ test('from a textbook’s contents', async ({ page }) => {
 
 test('from a bought guide', async ({ page }) => {
   await beginUnit(page, 'Rivers');
-  await from(page, 'a guide', 'Lesson 1: Springs\nObjective: Say where a river begins.\nRead: pp. 3-9\nExperiment: Water through sand, 40 min; sand 500 g; stands overnight\nPrepare: wash the sand the evening before\n\nLesson 2: Bends\nDo: A bend in the tray (30 min)\nWords: meander, silt\nRecall: Which bank wears away?');
+  await from(
+    page,
+    'a guide',
+    'Lesson 1: Springs\nObjective: Say where a river begins.\nRead: pp. 3-9\nExperiment: Water through sand, 40 min; sand 500 g; stands overnight\nPrepare: wash the sand the evening before\n\nLesson 2: Bends\nDo: A bend in the tray (30 min)\nWords: meander, silt\nRecall: Which bank wears away?',
+  );
   await expect(page.getByLabel('“Say where a river begins.” becomes')).toHaveValue('objective');
   await page.getByRole('button', { name: 'Make 2 lessons' }).click();
   await laidOut(page, 2);
@@ -53,29 +65,47 @@ test('from a bought guide', async ({ page }) => {
 test('from a table; bad rows are named and nothing is half-applied', async ({ page }) => {
   await beginUnit(page, 'Rivers');
   const before = await revision(page);
-  await from(page, 'a table (CSV)', 'Lesson,Pages,Part,Kind,Minutes\nSprings,3-9,Draw a spring,craft,20\n,,Walk to the well,stroll,40\nBends,15-9,Look,,');
+  await from(
+    page,
+    'a table (CSV)',
+    'Lesson,Pages,Part,Kind,Minutes\nSprings,3-9,Draw a spring,craft,20\n,,Walk to the well,stroll,40\nBends,15-9,Look,,',
+  );
   const dialog = page.getByRole('dialog', { name: 'Add lessons' });
   await expect(dialog.getByRole('alert')).toContainText('row 3: “stroll” is no kind of part');
   await expect(dialog.getByRole('alert')).toContainText('row 4: “15-9” are no pages; write 31-38');
   await expect(dialog.getByRole('button', { name: /^Make/ })).toBeDisabled();
   expect(await revision(page)).toBe(before);
-  await dialog.getByRole('textbox').last().fill('Lesson,Pages,Part,Kind,Minutes\nSprings,3-9,Draw a spring,craft,20\n,,Walk to the well,walk,40\nBends,9-15,Look,observation,15');
+  await dialog
+    .getByRole('textbox')
+    .last()
+    .fill(
+      'Lesson,Pages,Part,Kind,Minutes\nSprings,3-9,Draw a spring,craft,20\n,,Walk to the well,walk,40\nBends,9-15,Look,observation,15',
+    );
   await dialog.getByRole('button', { name: 'Make 2 lessons' }).click();
   await laidOut(page, 2);
   await expect(aside(page, 1)).toContainText('Walk to the well');
-  await expect(page.getByRole('list', { name: 'Cautions for Walk to the well' })).toContainText('An adult stays within reach of the youngest.');
+  await expect(page.getByRole('list', { name: 'Cautions for Walk to the well' })).toContainText(
+    'An adult stays within reach of the youngest.',
+  );
 });
 
 test('from a pack of activities, and onto the lessons there are', async ({ page }) => {
   await beginUnit(page, 'Rivers');
-  await from(page, 'a pack of activities', 'Paper boats, 20 min; paper 1 sheets each\nA dam in the tray, 35 min; clay 500 g\nA river song, 10 min');
+  await from(
+    page,
+    'a pack of activities',
+    'Paper boats, 20 min; paper 1 sheets each\nA dam in the tray, 35 min; clay 500 g\nA river song, 10 min',
+  );
   await page.getByRole('button', { name: 'Make 3 lessons' }).click();
   await laidOut(page, 3);
   await page.getByRole('button', { name: 'Add lessons from…' }).click();
   await page.getByRole('menuitem', { name: 'a pack of activities' }).click();
   const dialog = page.getByRole('dialog', { name: 'Add lessons' });
   await dialog.getByText('Put them on the 3 lessons there are, in order').click();
-  await dialog.getByRole('textbox').last().fill('Skip stones, 15 min, outdoors\nCount ducks, 15 min\nDraw a bridge, 20 min');
+  await dialog
+    .getByRole('textbox')
+    .last()
+    .fill('Skip stones, 15 min, outdoors\nCount ducks, 15 min\nDraw a bridge, 20 min');
   await dialog.getByRole('button', { name: 'Put 3 on the lessons' }).click();
   await expect(rows(page)).toHaveCount(3);
   await expect(aside(page, 1)).toContainText('Skip stones, 15 min');
@@ -125,7 +155,9 @@ test('from a blank page: jot, sort by key, and turn into lessons', async ({ page
   await expect(page.getByRole('group', { name: 'Now a lesson' })).toContainText('Springs and wells');
   await expect(line('Build a dam')).toBeFocused();
   await page.keyboard.press('a');
-  await expect(page.getByRole('group', { name: 'An activity, waiting for its lesson' })).toContainText('Build a dam');
+  await expect(page.getByRole('group', { name: 'An activity, waiting for its lesson' })).toContainText(
+    'Build a dam',
+  );
   await line('Otters').focus();
   await page.keyboard.press('b');
   await expect(page.getByRole('group', { name: 'Find a book for it' })).toContainText('Otters');
@@ -143,7 +175,9 @@ test('200 pasted lines become 200 lessons, and one key takes them back', async (
   const before = await rows(page).count();
   await page.getByRole('button', { name: 'Add lessons from…' }).click();
   await page.getByRole('menuitem', { name: 'a contents page' }).click();
-  await page.getByRole('textbox', { name: 'Contents' }).fill(Array.from({ length: 200 }, (_, i) => `${i + 1}. A small topic ........ ${i + 1}`).join('\n'));
+  await page
+    .getByRole('textbox', { name: 'Contents' })
+    .fill(Array.from({ length: 200 }, (_, i) => `${i + 1}. A small topic ........ ${i + 1}`).join('\n'));
   await page.getByRole('button', { name: 'Make 200 lessons' }).click();
   await expect(rows(page)).toHaveCount(before + 200);
   await page.keyboard.press('Control+z');

@@ -17,14 +17,21 @@ test('a waiting topic is placed by menu, moved by keys, given an end, and waits 
   await expect(birds).not.toContainText('end 3 Feb');
   await birds.click();
   await page.getByRole('menuitem', { name: 'Let it wait' }).click();
-  await expect(page.getByRole('region', { name: 'Waiting topics' })).toContainText('Birds of the Winter Garden');
+  await expect(page.getByRole('region', { name: 'Waiting topics' })).toContainText(
+    'Birds of the Winter Garden',
+  );
 });
 
-test('a topic is dragged onto the year, and a unit that has begun is not moved from where it began', async ({ page }) => {
+test('a topic is dragged onto the year, and a unit that has begun is not moved from where it began', async ({
+  page,
+}) => {
   await page.goto('/year');
   const field = page.getByRole('group', { name: /^The year: 41 calendar weeks/ });
   const target = field.getByText('Block 5');
-  await page.getByRole('link', { name: 'Salt' }).locator('xpath=..').dragTo(target, { sourcePosition: { x: 30, y: 14 } });
+  await page
+    .getByRole('link', { name: 'Salt' })
+    .locator('xpath=..')
+    .dragTo(target, { sourcePosition: { x: 30, y: 14 } });
   await expect(page.getByRole('button', { name: /^Salt, \d+ Feb to/ })).toBeVisible();
   await atRevision(page, 2);
   await page.getByRole('button', { name: /^From Fleece to Cloth, 12 Oct/ }).focus();
@@ -56,7 +63,9 @@ test('days of illness move what was in ink, and undo brings it back', async ({ p
   await form.getByRole('group', { name: 'To' }).getByRole('spinbutton').first().click();
   await page.keyboard.type('30102026', { delay: 20 });
   await form.getByRole('button', { name: 'Take these days out' }).click();
-  await expect(page.getByRole('status')).toContainText(/Illness from Wed 28 Oct to Fri 30 Oct\. \d+ lessons? moves?\./);
+  await expect(page.getByRole('status')).toContainText(
+    /Illness from Wed 28 Oct to Fri 30 Oct\. \d+ lessons? moves?\./,
+  );
   await page.goto('/today');
   await expect(page.getByText('No school: this is a day of illness (illness).')).toBeVisible();
   await page.keyboard.press('Control+z');
@@ -69,9 +78,15 @@ test('public holidays are offered by country and region, and taken one by one', 
   const dialog = page.getByRole('dialog', { name: 'Public holidays' });
   await dialog.getByRole('button', { name: /Country/ }).click();
   await page.getByRole('option', { name: 'Germany' }).click();
-  await expect(dialog.getByRole('list', { name: 'Holidays in your school year' })).toContainText('Good Friday');
+  await expect(dialog.getByRole('list', { name: 'Holidays in your school year' })).toContainText(
+    'Good Friday',
+  );
   await dialog.getByRole('button', { name: /Region/ }).click();
-  await page.getByRole('option', { name: 'Bavaria' }).or(page.getByRole('option', { name: 'Bayern' })).first().click();
+  await page
+    .getByRole('option', { name: 'Bavaria' })
+    .or(page.getByRole('option', { name: 'Bayern' }))
+    .first()
+    .click();
   const holidays = dialog.getByRole('list', { name: 'Holidays in your school year' });
   await expect(holidays).toContainText('Epiphany');
   const before = await page.getByText(/\d+ school days in/).innerText();
@@ -84,7 +99,11 @@ test('public holidays are offered by country and region, and taken one by one', 
 test('terms take the place of the rhythm; a short and an extra day are counted', async ({ page }) => {
   await page.goto('/year');
   await page.getByText('How the year goes').click();
-  await page.getByRole('button', { name: /^Rhythm/ }).or(page.getByLabel('Rhythm')).first().click();
+  await page
+    .getByRole('button', { name: /^Rhythm/ })
+    .or(page.getByLabel('Rhythm'))
+    .first()
+    .click();
   await page.getByRole('option', { name: 'named terms' }).click();
   await page.getByLabel('Name of the term').fill('Autumn');
   await page.getByRole('button', { name: 'Add an extra day' }).click();
@@ -97,7 +116,9 @@ test('terms take the place of the rhythm; a short and an extra day are counted',
   await expect(page.getByRole('group', { name: 'Sat 7 Nov, lessons' })).toBeVisible();
 });
 
-test('objectives come from a table; bad rows are named, the unmet stand out, and ties are kept', async ({ page }) => {
+test('objectives come from a table; bad rows are named, the unmet stand out, and ties are kept', async ({
+  page,
+}) => {
   await page.goto('/unit');
   await page.getByRole('button', { name: 'Add objectives' }).click();
   const dialog = page.getByRole('dialog', { name: 'Add objectives' });
@@ -114,7 +135,9 @@ test('objectives come from a table; bad rows are named, the unmet stand out, and
   await expect(objective).toContainText('lessons 12');
 });
 
-test('a unit keeps its words, taste, ways of showing and limits; what a form does not show is left alone', async ({ page }) => {
+test('a unit keeps its words, taste, ways of showing and limits; what a form does not show is left alone', async ({
+  page,
+}) => {
   await page.goto('/unit');
   await page.getByText('Words, memory work, a passage').click();
   await page.getByLabel('Vocabulary').fill('mordant: what makes a dye hold\nweld');

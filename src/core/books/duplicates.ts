@@ -19,7 +19,9 @@ export function duplicates(books: readonly Known[]): Twice[] {
       const k = key(b);
       if (k) groups.set(k, [...(groups.get(k) ?? []), b.id]);
     }
-    for (const ids of groups.values()) if (ids.length > 1 && !found.some((f) => ids.every((id) => f.ids.includes(id)))) found.push({ by, ids });
+    for (const ids of groups.values())
+      if (ids.length > 1 && !found.some((f) => ids.every((id) => f.ids.includes(id))))
+        found.push({ by, ids });
   };
   gather('number', (b) => b.label);
   gather('work', workKey);
@@ -27,7 +29,10 @@ export function duplicates(books: readonly Known[]): Twice[] {
 }
 
 /** The books that a new one would be the same as. */
-export function sameAs(book: Omit<Known, 'id'>, books: readonly Known[]): { by: Twice['by']; id: string } | undefined {
+export function sameAs(
+  book: Omit<Known, 'id'>,
+  books: readonly Known[],
+): { by: Twice['by']; id: string } | undefined {
   const byNumber = book.label && books.find((b) => b.label === book.label);
   if (byNumber) return { by: 'number', id: byNumber.id };
   const key = workKey({ id: '', ...book });
@@ -50,5 +55,11 @@ function familyName(authors: string): string {
 
 /** Text without case, accents and punctuation, its words apart by single spaces. */
 export function folded(text: string): string {
-  return text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase().replace(/ß/g, 'ss').replace(/[^\p{L}\p{N}]+/gu, ' ').trim();
+  return text
+    .normalize('NFKD')
+    .replace(/\p{M}/gu, '')
+    .toLowerCase()
+    .replace(/ß/g, 'ss')
+    .replace(/[^\p{L}\p{N}]+/gu, ' ')
+    .trim();
 }

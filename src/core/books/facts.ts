@@ -36,8 +36,17 @@ export function factsIn(plan: Plan, unit: Unit): (book: Book) => Facts {
     const words = wordsOf(book, book.pages ?? 0);
     const names = book.notFor.flatMap((id) => children.find((c) => c.id === id)?.name ?? []);
     return {
-      covers: lessonsCovered(book, lessons).map((on) => ({ ...on, number: at.get(on.lessonId)!.number, title: at.get(on.lessonId)!.title })),
-      children: children.map((c) => ({ childId: c.id, listen: suits(book, c, unit.starts, 'listen'), read: suits(book, c, unit.starts, 'read'), minutesAlone: clock.alone(words, c.id, unit.starts) })),
+      covers: lessonsCovered(book, lessons).map((on) => ({
+        ...on,
+        number: at.get(on.lessonId)!.number,
+        title: at.get(on.lessonId)!.title,
+      })),
+      children: children.map((c) => ({
+        childId: c.id,
+        listen: suits(book, c, unit.starts, 'listen'),
+        read: suits(book, c, unit.starts, 'read'),
+        minutesAlone: clock.alone(words, c.id, unit.starts),
+      })),
       words,
       minutesAloud: clock.aloud(words),
       bandsGuessed: !!bandOf(book, 'listen')?.guessed,
@@ -68,12 +77,18 @@ export function thinLessons(plan: Plan, unit: Unit): Thin[] {
   const uses = groupBy(plan.uses, (u) => u.lessonId);
   const children = plan.children.filter((c) => unit.childIds.includes(c.id));
   return lessonsOf(plan, unit.id).flatMap((lesson): Thin[] => {
-    const childIds = children.filter((child) => !(uses.get(lesson.id) ?? []).some((use) => {
-      const pull = pulls.get(use.pullId)!;
-      if (!FOR_CHILDREN.has(pull.role) || (pull.childId !== null && pull.childId !== child.id)) return false;
-      const fit = serves(books.get(pull.bookId)!, child, unit.starts);
-      return fit !== undefined && fit.as !== 'young';
-    })).map((c) => c.id);
+    const childIds = children
+      .filter(
+        (child) =>
+          !(uses.get(lesson.id) ?? []).some((use) => {
+            const pull = pulls.get(use.pullId)!;
+            if (!FOR_CHILDREN.has(pull.role) || (pull.childId !== null && pull.childId !== child.id))
+              return false;
+            const fit = serves(books.get(pull.bookId)!, child, unit.starts);
+            return fit !== undefined && fit.as !== 'young';
+          }),
+      )
+      .map((c) => c.id);
     return childIds.length ? [{ lessonId: lesson.id, number: lesson.number, childIds }] : [];
   });
 }
@@ -87,14 +102,27 @@ export interface Filling {
 /** What on the shelf could fill a gap: things that are here, have something on the lesson and suit one of the children; most children first, then the shelf's order. */
 export function fillings(plan: Plan, unit: Unit, gap: Thin): Filling[] {
   const lesson = plan.lessons.filter((l) => l.id === gap.lessonId);
-  const used = new Set(plan.uses.filter((u) => u.lessonId === gap.lessonId).map((u) => plan.pulls.find((p) => p.id === u.pullId)?.bookId));
-  const given = new Set(plan.pulls.filter((p) => p.unitId === unit.id && p.role === 'give away').map((p) => p.bookId));
+  const used = new Set(
+    plan.uses
+      .filter((u) => u.lessonId === gap.lessonId)
+      .map((u) => plan.pulls.find((p) => p.id === u.pullId)?.bookId),
+  );
+  const given = new Set(
+    plan.pulls.filter((p) => p.unitId === unit.id && p.role === 'give away').map((p) => p.bookId),
+  );
   const children = plan.children.filter((c) => gap.childIds.includes(c.id));
   return plan.books
     .filter((b) => b.state === 'here' && !used.has(b.id) && !given.has(b.id))
     .flatMap((book): Filling[] => {
       const [by] = lessonsCovered(book, lesson);
-      const childIds = by ? children.filter((c) => { const fit = serves(book, c, unit.starts); return fit && fit.as !== 'young'; }).map((c) => c.id) : [];
+      const childIds = by
+        ? children
+            .filter((c) => {
+              const fit = serves(book, c, unit.starts);
+              return fit && fit.as !== 'young';
+            })
+            .map((c) => c.id)
+        : [];
       return childIds.length ? [{ book, by, childIds }] : [];
     })
     .sort((a, b) => b.childIds.length - a.childIds.length);

@@ -8,18 +8,38 @@ import { bandOf, chapterPages, lessonsCovered, serves, suits, tellingWords } fro
 import { noteReading } from '../edit/loans';
 import { ownRate, silentRate, wordsOf } from './reading';
 
-const aBook = (over: Partial<Book> = {}): Book => ({ ...blankBook, id: 'b', title: 'A thing', pages: 60, ...over });
-const child = (years: number): Plan['children'][number] => ({ ...aPlan(0).children[0], id: 'c', birthMonth: `${2026 - years}-01` });
+const aBook = (over: Partial<Book> = {}): Book => ({
+  ...blankBook,
+  id: 'b',
+  title: 'A thing',
+  pages: 60,
+  ...over,
+});
+const child = (years: number): Plan['children'][number] => ({
+  ...aPlan(0).children[0],
+  id: 'c',
+  birthMonth: `${2026 - years}-01`,
+});
 
 describe('whom a book suits', () => {
   it('goes by what was said of it, else by its form, and says which', () => {
     expect(bandOf(aBook({ form: 'picture book' }), 'listen')).toEqual({ from: 3, to: 10, guessed: true });
-    expect(bandOf(aBook({ form: 'picture book', listenFrom: 5 }), 'listen')).toEqual({ from: 5, to: 99, guessed: false });
+    expect(bandOf(aBook({ form: 'picture book', listenFrom: 5 }), 'listen')).toEqual({
+      from: 5,
+      to: 99,
+      guessed: false,
+    });
     expect(bandOf(aBook({ form: 'film' }), 'read')).toBeUndefined();
   });
   it('fits within the band, is a stretch a year short of it, beyond before that, and young above it', () => {
     const book = aBook({ readFrom: 8, readTo: 11 });
-    expect([6, 7, 8, 11, 12].map((age) => suits(book, child(age), '2026-09-01', 'read'))).toEqual(['beyond', 'stretch', 'fits', 'fits', 'young']);
+    expect([6, 7, 8, 11, 12].map((age) => suits(book, child(age), '2026-09-01', 'read'))).toEqual([
+      'beyond',
+      'stretch',
+      'fits',
+      'fits',
+      'young',
+    ]);
   });
   it('serves no child it is ruled out for, and an older one though it looks young', () => {
     const book = aBook({ form: 'picture book', readFrom: 4, readTo: 6 });
@@ -30,19 +50,48 @@ describe('whom a book suits', () => {
 });
 
 describe('which lessons a book has something on', () => {
-  const lessons = [aLesson('l1', { title: 'Dye plants' }), aLesson('l2', { title: 'Weaving', topics: [{ title: 'The frame loom', page: null }] }), aLesson('l3', { title: 'Bridges' })];
+  const lessons = [
+    aLesson('l1', { title: 'Dye plants' }),
+    aLesson('l2', { title: 'Weaving', topics: [{ title: 'The frame loom', page: null }] }),
+    aLesson('l3', { title: 'Bridges' }),
+  ];
   it('knows a word in its endings', () => {
     expect([...tellingWords('Dyeing the dyes, dyed')]).toEqual(['dy']);
     expect([...tellingWords('Spinning, spins; weavers weave; mills')]).toEqual(['spin', 'weav', 'mil']);
     expect(tellingWords('a story of the sheep').has('sheep')).toBe(true);
   });
   it('takes topics before chapters before the title, with their pages', () => {
-    const book = aBook({ title: 'The weaver', chapters: [{ title: 'Plants that dye', page: 1 }, { title: 'Looms', page: 31 }], topics: [{ title: 'looms', first: 40, last: 44 }] });
-    expect(lessonsCovered(book, lessons)).toEqual([{ lessonId: 'l1', by: 'Plants that dye', first: 1, last: 30 }, { lessonId: 'l2', by: 'looms', first: 40, last: 44 }]);
-    expect(lessonsCovered(aBook({ title: 'Bridges and more' }), lessons)).toEqual([{ lessonId: 'l3', by: 'Bridges and more', first: null, last: null }]);
+    const book = aBook({
+      title: 'The weaver',
+      chapters: [
+        { title: 'Plants that dye', page: 1 },
+        { title: 'Looms', page: 31 },
+      ],
+      topics: [{ title: 'looms', first: 40, last: 44 }],
+    });
+    expect(lessonsCovered(book, lessons)).toEqual([
+      { lessonId: 'l1', by: 'Plants that dye', first: 1, last: 30 },
+      { lessonId: 'l2', by: 'looms', first: 40, last: 44 },
+    ]);
+    expect(lessonsCovered(aBook({ title: 'Bridges and more' }), lessons)).toEqual([
+      { lessonId: 'l3', by: 'Bridges and more', first: null, last: null },
+    ]);
   });
   it('ends a chapter where the next one begins, and the last with the book', () => {
-    expect(chapterPages({ pages: 50, chapters: [{ title: 'a', page: 3 }, { title: 'b', page: null }, { title: 'c', page: 20 }] })).toEqual([{ title: 'a', first: 3, last: 19 }, { title: 'b', first: null, last: null }, { title: 'c', first: 20, last: 50 }]);
+    expect(
+      chapterPages({
+        pages: 50,
+        chapters: [
+          { title: 'a', page: 3 },
+          { title: 'b', page: null },
+          { title: 'c', page: 20 },
+        ],
+      }),
+    ).toEqual([
+      { title: 'a', first: 3, last: 19 },
+      { title: 'b', first: null, last: null },
+      { title: 'c', first: 20, last: 50 },
+    ]);
   });
 });
 
@@ -50,13 +99,20 @@ describe('thin lessons', () => {
   const plan = aPlan(2, {
     lessons: [aLesson('l1', { title: 'Felt' }), aLesson('l2', { title: 'Looms' })],
     children: aPlan(0).children.map((c, i) => ({ ...c, birthMonth: i ? '2021-01' : '2014-01' })),
-    books: [aBook({ id: 'old', title: 'Felt and felting', listenFrom: 10 }), aBook({ id: 'young', title: 'Felt feet', form: 'picture book', listenFrom: 3, listenTo: 8 }), aBook({ id: 'lent', title: 'Felt boots', form: 'picture book', state: 'lent out' })],
+    books: [
+      aBook({ id: 'old', title: 'Felt and felting', listenFrom: 10 }),
+      aBook({ id: 'young', title: 'Felt feet', form: 'picture book', listenFrom: 3, listenTo: 8 }),
+      aBook({ id: 'lent', title: 'Felt boots', form: 'picture book', state: 'lent out' }),
+    ],
     pulls: [{ id: 'p', unitId: 'u1', bookId: 'old', role: 'together', childId: null }],
     uses: [{ id: 'u', pullId: 'p', lessonId: 'l1', firstPage: null, lastPage: null }],
   });
   const unit = plan.units[0];
   it('are those where nothing fits a child’s band', () => {
-    expect(thinLessons(plan, unit)).toEqual([{ lessonId: 'l1', number: 1, childIds: ['c2'] }, { lessonId: 'l2', number: 2, childIds: ['c1', 'c2'] }]);
+    expect(thinLessons(plan, unit)).toEqual([
+      { lessonId: 'l1', number: 1, childIds: ['c2'] },
+      { lessonId: 'l2', number: 2, childIds: ['c1', 'c2'] },
+    ]);
   });
   it('are filled from what is here, has something on it and suits the child', () => {
     expect(fillings(plan, unit, thinLessons(plan, unit)[0]).map((f) => f.book.id)).toEqual(['young']);
@@ -72,9 +128,15 @@ describe('thin lessons', () => {
 });
 
 describe('a child’s own rate', () => {
-  const plan: Plan = { ...aPlan(1), books: [aBook({ pages: 100, words: 20_000 }), aBook({ id: 'film', form: 'film' })] };
+  const plan: Plan = {
+    ...aPlan(1),
+    books: [aBook({ pages: 100, words: 20_000 }), aBook({ id: 'film', form: 'film' })],
+  };
   const read = (p: Plan, pages: number, minutes: number, date: string, bookId: string | null = 'b'): Plan => {
-    const done = noteReading({ childId: 'c1', bookId, date, pages, minutes })(p, { today: '2026-09-30', newId: () => `r${p.readings.length}` });
+    const done = noteReading({ childId: 'c1', bookId, date, pages, minutes })(p, {
+      today: '2026-09-30',
+      newId: () => `r${p.readings.length}`,
+    });
     if ('refused' in done) throw new Error(done.refused);
     return done.plan;
   };
@@ -83,12 +145,18 @@ describe('a child’s own rate', () => {
     expect(ownRate(plan, 'c1', '2026-09-01')).toEqual({ rate: table, measuredOn: 0 });
     const once = read(plan, 4, 9, '2026-09-02');
     expect(ownRate(once, 'c1', '2026-09-01').measuredOn).toBe(0);
-    expect(ownRate(read(once, 6, 11, '2026-09-03'), 'c1', '2026-09-01')).toEqual({ rate: 100, measuredOn: 2 });
+    expect(ownRate(read(once, 6, 11, '2026-09-03'), 'c1', '2026-09-01')).toEqual({
+      rate: 100,
+      measuredOn: 2,
+    });
   });
   it('goes by the latest eight, and not by what has no words', () => {
     let p = read(plan, 1, 100, '2026-09-01');
     for (let i = 2; i < 10; i++) p = read(p, 10, 10, `2026-09-0${i}`);
-    expect(ownRate(read(p, 30, 60, '2026-09-20', 'film'), 'c1', '2026-09-01')).toEqual({ rate: 200, measuredOn: 8 });
+    expect(ownRate(read(p, 30, 60, '2026-09-20', 'film'), 'c1', '2026-09-01')).toEqual({
+      rate: 200,
+      measuredOn: 8,
+    });
   });
   it('counts real words in proportion, else words by form', () => {
     expect(wordsOf(plan.books[0], 10)).toBe(2000);

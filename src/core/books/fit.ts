@@ -1,5 +1,5 @@
 /** Whom a book suits and which lessons it has something on. */
-import { ageOn } from '../ladder/age';
+import { ageOn } from '../plan/age';
 import type { Book, BookForm } from '../plan/book';
 import type { IsoDate } from '../plan/measures';
 import type { Child } from '../plan/plan';
@@ -36,7 +36,11 @@ export function bandOf(book: Book, way: 'listen' | 'read'): Band | undefined {
   const usual = USUAL[book.form][way];
   if (!usual) return undefined;
   // What is known of listening holds for reading too: nobody reads alone what they are too young to hear.
-  return { from: way === 'read' ? Math.max(usual[0], book.listenFrom ?? 0) : usual[0], to: usual[1], guessed: true };
+  return {
+    from: way === 'read' ? Math.max(usual[0], book.listenFrom ?? 0) : usual[0],
+    to: usual[1],
+    guessed: true,
+  };
 }
 
 export type Suits = 'fits' | 'young' | 'stretch' | 'beyond' | 'not for';
@@ -56,17 +60,32 @@ export function suits(book: Book, child: Child, date: IsoDate, way: 'listen' | '
 }
 
 /** Whether a book can serve a child at all, one way or the other. A book that looks young still serves an older child. */
-export function serves(book: Book, child: Child, date: IsoDate): { way: 'listen' | 'read'; as: Suits } | undefined {
-  for (const as of ['fits', 'stretch', 'young'] as const) for (const way of ['read', 'listen'] as const) if (suits(book, child, date, way) === as) return { way, as };
+export function serves(
+  book: Book,
+  child: Child,
+  date: IsoDate,
+): { way: 'listen' | 'read'; as: Suits } | undefined {
+  for (const as of ['fits', 'stretch', 'young'] as const)
+    for (const way of ['read', 'listen'] as const)
+      if (suits(book, child, date, way) === as) return { way, as };
   return undefined;
 }
 
 /** Words that join or count other words; they say nothing of a topic. */
-const SMALL = new Set('about after again against all also among and another are around back because been before being between book books both but came can come day days did does down each even ever every first for from get gives goes good great had has have her here him his how into its just large last little long made make many may more most much must near new next not now off old one only other our out over own part parts people same see set she should small some such take tales than that the their them then there these they things this those through time too two under until upon very was way were what when where which while who why will with without work you your'.split(' '));
+const SMALL = new Set(
+  'about after again against all also among and another are around back because been before being between book books both but came can come day days did does down each even ever every first for from get gives goes good great had has have her here him his how into its just large last little long made make many may more most much must near new next not now off old one only other our out over own part parts people same see set she should small some such take tales than that the their them then there these they things this those through time too two under until upon very was way were what when where which while who why will with without work you your'.split(
+    ' ',
+  ),
+);
 
 /** The telling words of a text, brought to a common ending: `dyes`, `dyeing` and `dyed` are one. */
 export function tellingWords(text: string): Set<string> {
-  return new Set(folded(text).split(' ').filter((w) => w.length >= 3 && !SMALL.has(w) && !/^\d+$/.test(w)).map(stem));
+  return new Set(
+    folded(text)
+      .split(' ')
+      .filter((w) => w.length >= 3 && !SMALL.has(w) && !/^\d+$/.test(w))
+      .map(stem),
+  );
 }
 
 /** A word without the common endings of English and without a doubled last letter. For telling topics apart, not for linguistics. */
@@ -75,7 +94,11 @@ function stem(word: string): string {
     const ending = endings.find((e) => w.endsWith(e) && w.length - e.length >= least);
     return ending ? w.slice(0, -ending.length) : w;
   };
-  return cut(cut(cut(word, ['ings', 'ing', 'ers', 'er', 'ies'], 3), ['es', 'ed', 's'], 2), ['e', 'y'], 2).replace(/([^aeiou])\1$/, '$1');
+  return cut(
+    cut(cut(word, ['ings', 'ing', 'ers', 'er', 'ies'], 3), ['es', 'ed', 's'], 2),
+    ['e', 'y'],
+    2,
+  ).replace(/([^aeiou])\1$/, '$1');
 }
 
 export interface OnLesson {
@@ -87,7 +110,8 @@ export interface OnLesson {
   last: number | null;
 }
 
-const lessonWords = (lesson: Lesson): Set<string> => tellingWords([lesson.title, ...lesson.topics.map((t) => t.title)].join(' '));
+const lessonWords = (lesson: Lesson): Set<string> =>
+  tellingWords([lesson.title, ...lesson.topics.map((t) => t.title)].join(' '));
 
 /**
  * Lessons a book has something on: those with a telling word in common with one of its topics, or with a chapter where
@@ -109,8 +133,15 @@ export function lessonsCovered(book: Book, lessons: readonly Lesson[]): OnLesson
 }
 
 /** Topics speak louder than chapters, chapters louder than the title. */
-function entriesOf(book: Book): { title: string; words: Set<string>; first: number | null; last: number | null; weight: number }[] {
-  const entry = (title: string, first: number | null, last: number | null, weight: number): ReturnType<typeof entriesOf>[number] => ({ title, words: tellingWords(title), first, last, weight });
+function entriesOf(
+  book: Book,
+): { title: string; words: Set<string>; first: number | null; last: number | null; weight: number }[] {
+  const entry = (
+    title: string,
+    first: number | null,
+    last: number | null,
+    weight: number,
+  ): ReturnType<typeof entriesOf>[number] => ({ title, words: tellingWords(title), first, last, weight });
   return [
     ...book.topics.map((t) => entry(t.title, t.first, t.last ?? t.first, 3)),
     ...chapterPages(book).map((c) => entry(c.title, c.first, c.last, 2)),
@@ -119,7 +150,9 @@ function entriesOf(book: Book): { title: string; words: Set<string>; first: numb
 }
 
 /** Chapters with their first and last page; the last one ends with the book. Null where the contents give no page. */
-export function chapterPages(book: Pick<Book, 'chapters' | 'pages'>): { title: string; first: number | null; last: number | null }[] {
+export function chapterPages(
+  book: Pick<Book, 'chapters' | 'pages'>,
+): { title: string; first: number | null; last: number | null }[] {
   return book.chapters.map((c, i) => {
     const next = book.chapters.slice(i + 1).find((n) => n.page !== null)?.page ?? null;
     const last = next !== null ? next - 1 : book.pages;

@@ -10,8 +10,8 @@ import { smogFormula } from 'smog-formula';
 import { spache } from 'spache';
 import { spacheFormula } from 'spache-formula';
 import { syllable } from 'syllable';
-import { ageOn, gradeOf } from '../ladder/age';
-import { proposedRung, rungOf } from '../ladder/rungs';
+import { ageOn, gradeOf } from '../plan/age';
+import { proposedRung, rungOf } from '../plan/rungs';
 import type { IsoDate } from '../plan/measures';
 import type { Child } from '../plan/plan';
 
@@ -63,16 +63,43 @@ const SPACHE = new Set(spache);
 
 /** Whether a list has a word, itself or in a regular ending, as both authors count. */
 function listed(list: ReadonlySet<string>, word: string): boolean {
-  const w = word.toLowerCase().replace(/’/g, "'").replace(/'s$|'$/, '');
-  const bases = [w, w.replace(/ies$/, 'y'), w.replace(/es$/, ''), w.replace(/s$/, ''), w.replace(/ied$/, 'y'), w.replace(/ed$/, ''), w.replace(/d$/, ''), w.replace(/ing$/, ''), w.replace(/ing$/, 'e'), w.replace(/(.)\1(ed|ing)$/, '$1')];
-  return bases.some((b) => list.has(b)) || (w.includes('-') && w.split('-').every((piece) => !piece || listed(list, piece)));
+  const w = word
+    .toLowerCase()
+    .replace(/’/g, "'")
+    .replace(/'s$|'$/, '');
+  const bases = [
+    w,
+    w.replace(/ies$/, 'y'),
+    w.replace(/es$/, ''),
+    w.replace(/s$/, ''),
+    w.replace(/ied$/, 'y'),
+    w.replace(/ed$/, ''),
+    w.replace(/d$/, ''),
+    w.replace(/ing$/, ''),
+    w.replace(/ing$/, 'e'),
+    w.replace(/(.)\1(ed|ing)$/, '$1'),
+  ];
+  return (
+    bases.some((b) => list.has(b)) ||
+    (w.includes('-') && w.split('-').every((piece) => !piece || listed(list, piece)))
+  );
 }
 
 const ABBREVIATIONS = /\b(mr|mrs|ms|dr|st|prof|e\.g|i\.e|etc|vs|no)\.(?=\s)/giu;
 
 /** What is counted in a passage. A sentence ends at a full stop, question or exclamation mark, or an empty line; “he did!” she said is one. */
 export function countsOf(text: string): Counts {
-  const counts: Counts = { sentences: 0, words: 0, syllables: 0, letters: 0, characters: 0, long: 0, complex: 0, difficult: 0, unfamiliar: 0 };
+  const counts: Counts = {
+    sentences: 0,
+    words: 0,
+    syllables: 0,
+    letters: 0,
+    characters: 0,
+    long: 0,
+    complex: 0,
+    difficult: 0,
+    unfamiliar: 0,
+  };
   const strange = new Set<string>();
   const sentences = text.replace(ABBREVIATIONS, '$1').split(/(?<=[.!?…]["”’»)]*)\s+(?!\p{Ll})|\n\s*\n/u);
   for (const sentence of sentences) {
@@ -88,7 +115,9 @@ export function countsOf(text: string): Counts {
       const name = i > 0 && /^\p{Lu}/u.test(word);
       if (syllables >= 3) {
         counts.long++;
-        const bare = /(es|ed|ing)$/.test(word) ? Math.max(1, syllable(word.replace(/(es|ed|ing)$/, ''))) : syllables;
+        const bare = /(es|ed|ing)$/.test(word)
+          ? Math.max(1, syllable(word.replace(/(es|ed|ing)$/, '')))
+          : syllables;
         if (!name && !word.includes('-') && bare >= 3) counts.complex++;
       }
       if (/^\p{N}+$/u.test(word) || name) return;
@@ -101,12 +130,30 @@ export function countsOf(text: string): Counts {
 }
 
 /** Grades that go with Flesch's reading ease (Flesch 1948; bands from memory). */
-const EASE_GRADES: readonly [number, number, number][] = [[90, 5, 5], [80, 6, 6], [70, 7, 7], [60, 8, 9], [50, 10, 12], [30, 13, 16], [-Infinity, 17, 17]];
+const EASE_GRADES: readonly [number, number, number][] = [
+  [90, 5, 5],
+  [80, 6, 6],
+  [70, 7, 7],
+  [60, 8, 9],
+  [50, 10, 12],
+  [30, 13, 16],
+  [-Infinity, 17, 17],
+];
 
 export function levelOf(text: string): Level {
   const counts = countsOf(text);
   if (!counts.words) return { counts, short: true, measures: [] };
-  const { sentences: sentence, words: word, syllables, letters: letter, characters: character, long, complex, difficult, unfamiliar } = counts;
+  const {
+    sentences: sentence,
+    words: word,
+    syllables,
+    letters: letter,
+    characters: character,
+    long,
+    complex,
+    difficult,
+    unfamiliar,
+  } = counts;
   const ease = flesch({ sentence, word, syllable: syllables });
   const [, easeFrom, easeTo] = EASE_GRADES.find(([least]) => ease >= least)!;
   const dale = daleChallFormula({ word, sentence, difficultWord: difficult });
@@ -119,18 +166,83 @@ export function levelOf(text: string): Level {
   const smog = smogFormula({ sentence, polysillabicWord: long });
   const fog = gunningFog({ sentence, word, complexPolysillabicWord: complex });
   const measures: Measure[] = [
-    { name: 'Spache', source: 'Spache 1953, revised 1974', use: 'first readers, up to grade 3', score: spacheScore, grade: one(spacheScore), but: spacheScore > 4 ? 'made for easier texts than this' : '' },
-    { name: 'Dale–Chall', source: 'Dale and Chall 1948, new 1995', use: 'grade 4 and up, by words most children know', score: dale, grade: [daleFrom, Math.min(17, daleTo)], but: dale < 5 ? 'tells nothing apart below grade 5' : '' },
-    { name: 'Flesch–Kincaid', source: 'Kincaid 1975', use: 'general prose, as a grade', score: kincaid, grade: one(kincaid), but: '' },
-    { name: 'Reading ease', source: 'Flesch 1948', use: '0 to 100, higher is easier', score: ease, grade: [easeFrom, easeTo], but: ease >= 90 ? 'tells nothing apart below grade 5' : '' },
-    { name: 'Coleman–Liau', source: 'Coleman and Liau 1975', use: 'by letters, not syllables', score: coleman, grade: one(coleman), but: '' },
-    { name: 'Automated readability', source: 'Smith and Senter 1967', use: 'by letters and digits', score: ari, grade: one(ari), but: '' },
-    { name: 'SMOG', source: 'McLaughlin 1969', use: 'full understanding; thirty sentences or more', score: smog, grade: one(smog), but: sentence < SMOG_SENTENCES ? `made for ${SMOG_SENTENCES} sentences or more` : '' },
-    { name: 'Fog', source: 'Gunning 1952', use: 'grown-up prose', score: fog, grade: one(fog), but: fog < 6 ? 'made for harder texts than this' : '' },
+    {
+      name: 'Spache',
+      source: 'Spache 1953, revised 1974',
+      use: 'first readers, up to grade 3',
+      score: spacheScore,
+      grade: one(spacheScore),
+      but: spacheScore > 4 ? 'made for easier texts than this' : '',
+    },
+    {
+      name: 'Dale–Chall',
+      source: 'Dale and Chall 1948, new 1995',
+      use: 'grade 4 and up, by words most children know',
+      score: dale,
+      grade: [daleFrom, Math.min(17, daleTo)],
+      but: dale < 5 ? 'tells nothing apart below grade 5' : '',
+    },
+    {
+      name: 'Flesch–Kincaid',
+      source: 'Kincaid 1975',
+      use: 'general prose, as a grade',
+      score: kincaid,
+      grade: one(kincaid),
+      but: '',
+    },
+    {
+      name: 'Reading ease',
+      source: 'Flesch 1948',
+      use: '0 to 100, higher is easier',
+      score: ease,
+      grade: [easeFrom, easeTo],
+      but: ease >= 90 ? 'tells nothing apart below grade 5' : '',
+    },
+    {
+      name: 'Coleman–Liau',
+      source: 'Coleman and Liau 1975',
+      use: 'by letters, not syllables',
+      score: coleman,
+      grade: one(coleman),
+      but: '',
+    },
+    {
+      name: 'Automated readability',
+      source: 'Smith and Senter 1967',
+      use: 'by letters and digits',
+      score: ari,
+      grade: one(ari),
+      but: '',
+    },
+    {
+      name: 'SMOG',
+      source: 'McLaughlin 1969',
+      use: 'full understanding; thirty sentences or more',
+      score: smog,
+      grade: one(smog),
+      but: sentence < SMOG_SENTENCES ? `made for ${SMOG_SENTENCES} sentences or more` : '',
+    },
+    {
+      name: 'Fog',
+      source: 'Gunning 1952',
+      use: 'grown-up prose',
+      score: fog,
+      grade: one(fog),
+      but: fog < 6 ? 'made for harder texts than this' : '',
+    },
   ];
-  const placed = measures.filter((m) => !m.but).map((m) => (m.grade[0] + m.grade[1]) / 2).sort((a, b) => a - b);
-  const middle = (placed[Math.floor((placed.length - 1) / 2)] + placed[Math.ceil((placed.length - 1) / 2)]) / 2;
-  return { counts, short: counts.words < STEADY_WORDS, measures, spread: placed.length ? { low: placed[0], middle, high: placed[placed.length - 1] } : undefined };
+  const placed = measures
+    .filter((m) => !m.but)
+    .map((m) => (m.grade[0] + m.grade[1]) / 2)
+    .sort((a, b) => a - b);
+  const middle =
+    (placed[Math.floor((placed.length - 1) / 2)] + placed[Math.ceil((placed.length - 1) / 2)]) / 2;
+  return {
+    counts,
+    short: counts.words < STEADY_WORDS,
+    measures,
+    spread: placed.length ? { low: placed[0], middle, high: placed[placed.length - 1] } : undefined,
+  };
 }
 
 /** Grades that a rung of reading above or below that of the age is worth. Own choice. */
@@ -139,13 +251,24 @@ const GRADES_A_RUNG = 2;
 export type Judgement = 'aloud' | 'easy' | 'suits' | 'stretch' | 'hard';
 
 const JUDGED: Record<Judgement, string> = {
-  aloud: 'not reading alone yet: read it aloud', easy: 'easy to read alone', suits: 'suits their own reading', stretch: 'a stretch: with help, or in short pieces', hard: 'too hard to read alone: read it aloud, or together',
+  aloud: 'not reading alone yet: read it aloud',
+  easy: 'easy to read alone',
+  suits: 'suits their own reading',
+  stretch: 'a stretch: with help, or in short pieces',
+  hard: 'too hard to read alone: read it aloud, or together',
 };
 
 /** What the middle of the spread means for a child: against their grade, and their rung of reading where it is not that of their age. */
-export function judge(middle: number, child: Child, date: IsoDate): { as: Judgement; says: string; reads: number } {
-  const reads = gradeOf(child.birthMonth, date) + GRADES_A_RUNG * (rungOf(child, 'reading', date) - proposedRung(ageOn(child.birthMonth, date)));
+export function judge(
+  middle: number,
+  child: Child,
+  date: IsoDate,
+): { as: Judgement; message: string; reads: number } {
+  const reads =
+    gradeOf(child.birthMonth, date) +
+    GRADES_A_RUNG * (rungOf(child, 'reading', date) - proposedRung(ageOn(child.birthMonth, date)));
   const over = middle - reads;
-  const as: Judgement = reads < 1 ? 'aloud' : over < -2 ? 'easy' : over <= 1 ? 'suits' : over <= 2.5 ? 'stretch' : 'hard';
-  return { as, says: JUDGED[as], reads };
+  const as: Judgement =
+    reads < 1 ? 'aloud' : over < -2 ? 'easy' : over <= 1 ? 'suits' : over <= 2.5 ? 'stretch' : 'hard';
+  return { as, message: JUDGED[as], reads };
 }

@@ -7,16 +7,23 @@ export function readNumber(typed: string): BookNumber {
   const text = typed.replace(/[\s‐‑–-]/g, '').toUpperCase();
   if (/^\d{9}[\dX]$/.test(text)) {
     const check = isbn10Check(text.slice(0, 9));
-    if (text[9] !== check) return { wrong: `The last digit of this ISBN should be ${check}, or one of the others is mistyped.` };
+    if (text[9] !== check)
+      return { wrong: `The last digit of this ISBN should be ${check}, or one of the others is mistyped.` };
     const stem = `978${text.slice(0, 9)}`;
     return { kind: 'isbn', digits: stem + ean13Check(stem) };
   }
   if (/^\d{13}$/.test(text)) {
     const check = ean13Check(text.slice(0, 12));
-    if (text[12] !== check) return { wrong: `The last digit of this number should be ${check}, or one of the others is mistyped.` };
+    if (text[12] !== check)
+      return { wrong: `The last digit of this number should be ${check}, or one of the others is mistyped.` };
+    // Prefix 979-0 is that of printed music (ISO 10957), no book's.
+    if (text.startsWith('9790'))
+      return { wrong: 'This is the number of printed music (979-0), not of a book. Give it a home label.' };
     if (/^97[89]/.test(text)) return { kind: 'isbn', digits: text };
     if (text.startsWith('2')) return { kind: 'home', digits: text };
-    return { wrong: 'Thirteen digits that begin neither with 978 or 979 (a book) nor with 2 (a home label).' };
+    return {
+      wrong: 'Thirteen digits that begin neither with 978 or 979 (a book) nor with 2 (a home label).',
+    };
   }
   return { wrong: 'A number has ten or thirteen digits.' };
 }

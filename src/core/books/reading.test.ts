@@ -5,15 +5,54 @@ import type { Book } from '../plan/book';
 import type { Plan, Pull } from '../plan/plan';
 import { minutesAloud, pagesOf, readingMinutes, silentRate, usesRead } from './reading';
 
-const book = (id: string, over: Partial<Book> = {}): Book => ({ ...blankBook, id, title: id, pages: 100, ...over });
-const pull = (id: string, role: Pull['role'], childId: string | null = null): Pull => ({ id, unitId: 'u1', bookId: `b-${id}`, role, childId });
-const used = (id: string, pullId: string, firstPage: number | null, lastPage: number | null) => ({ id, pullId, lessonId: 'l1', firstPage, lastPage });
+const book = (id: string, over: Partial<Book> = {}): Book => ({
+  ...blankBook,
+  id,
+  title: id,
+  pages: 100,
+  ...over,
+});
+const pull = (id: string, role: Pull['role'], childId: string | null = null): Pull => ({
+  id,
+  unitId: 'u1',
+  bookId: `b-${id}`,
+  role,
+  childId,
+});
+const used = (id: string, pullId: string, firstPage: number | null, lastPage: number | null) => ({
+  id,
+  pullId,
+  lessonId: 'l1',
+  firstPage,
+  lastPage,
+});
 
 const plan: Plan = {
-  ...aPlan(1, {}, (l) => [aPart('aloud', l, { kind: 'read-aloud', minutes: null }), aPart('own', l, { kind: 'own-reading', minutes: null })]),
-  books: [book('b-spine'), book('b-tale', { form: 'picture book', pages: 30 }), book('b-own'), book('b-any'), book('b-film', { form: 'film', pages: null })],
-  pulls: [pull('spine', 'spine'), pull('tale', 'together'), pull('own', 'own', 'c1'), pull('any', 'own'), pull('film', 'basket')],
-  uses: [used('1', 'spine', 11, 14), used('2', 'tale', null, null), used('3', 'own', 1, 10), used('4', 'any', 5, 5), used('5', 'film', null, null)],
+  ...aPlan(1, {}, (l) => [
+    aPart('aloud', l, { kind: 'read-aloud', minutes: null }),
+    aPart('own', l, { kind: 'own-reading', minutes: null }),
+  ]),
+  books: [
+    book('b-spine'),
+    book('b-tale', { form: 'picture book', pages: 30 }),
+    book('b-own'),
+    book('b-any'),
+    book('b-film', { form: 'film', pages: null }),
+  ],
+  pulls: [
+    pull('spine', 'spine'),
+    pull('tale', 'together'),
+    pull('own', 'own', 'c1'),
+    pull('any', 'own'),
+    pull('film', 'basket'),
+  ],
+  uses: [
+    used('1', 'spine', 11, 14),
+    used('2', 'tale', null, null),
+    used('3', 'own', 1, 10),
+    used('4', 'any', 5, 5),
+    used('5', 'film', null, null),
+  ],
 };
 const [aloud, own] = plan.parts;
 
@@ -33,13 +72,16 @@ describe('what is read', () => {
 
 describe('how long it takes', () => {
   const minutes = readingMinutes(plan);
-  it('aloud, from the words on the pages', () => expect(minutes(aloud, 'c1')).toBe(minutesAloud(4 * 250 + 30 * 60)));
+  it('aloud, from the words on the pages', () =>
+    expect(minutes(aloud, 'c1')).toBe(minutesAloud(4 * 250 + 30 * 60)));
   it('alone, at the pace of the child’s grade on the unit’s first day', () => {
     expect(minutes(own, 'c1')).toBe(Math.ceil((11 * 250) / silentRate(5)));
     expect(minutes(own, 'c2')).toBe(Math.ceil(250 / silentRate(4)));
   });
   it('an older child is never slower', () => {
-    for (let grade = -2; grade < 15; grade++) expect(silentRate(grade + 1)).toBeGreaterThanOrEqual(silentRate(grade));
+    for (let grade = -2; grade < 15; grade++)
+      expect(silentRate(grade + 1)).toBeGreaterThanOrEqual(silentRate(grade));
   });
-  it('is a plain allowance where no page says anything', () => expect(readingMinutes({ ...plan, uses: [] })(aloud, 'c1')).toBe(15));
+  it('is a plain allowance where no page says anything', () =>
+    expect(readingMinutes({ ...plan, uses: [] })(aloud, 'c1')).toBe(15));
 });

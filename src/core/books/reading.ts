@@ -1,5 +1,5 @@
 /** How long reading takes: pages to words by the book's form, words to minutes by who reads. */
-import { gradeOf } from '../ladder/age';
+import { gradeOf } from '../plan/age';
 import { byId, groupBy, homes } from '../plan/lookup';
 import type { Book, BookForm } from '../plan/book';
 import type { IsoDate } from '../plan/measures';
@@ -7,7 +7,14 @@ import type { Plan, Role, Use } from '../plan/plan';
 import type { Part } from '../plan/lesson';
 
 /** Words on a page, by form. Common practice, no source; forms without running text have none. */
-export const WORDS_PER_PAGE: Partial<Record<BookForm, number>> = { book: 250, reader: 90, 'picture book': 60, workbook: 100, cards: 40, site: 250 };
+export const WORDS_PER_PAGE: Partial<Record<BookForm, number>> = {
+  book: 250,
+  reader: 90,
+  'picture book': 60,
+  workbook: 100,
+  cards: 40,
+  site: 250,
+};
 
 /** Words a minute an adult reads aloud (Brysbaert 2019, meta-analysis: 183). */
 export const ALOUD_RATE = 183;
@@ -53,10 +60,17 @@ export interface Rate {
  * The words a minute a child reads alone: what was measured, words over minutes of the latest readings of books whose
  * words are known, once that is ten minutes; until then the table's value for the grade on the date.
  */
-export function ownRate(plan: Pick<Plan, 'readings' | 'books' | 'children'>, childId: string, date: IsoDate): Rate {
+export function ownRate(
+  plan: Pick<Plan, 'readings' | 'books' | 'children'>,
+  childId: string,
+  date: IsoDate,
+): Rate {
   const books = byId(plan.books);
   const child = plan.children.find((c) => c.id === childId)!;
-  const known = plan.readings.filter((r) => r.childId === childId && r.bookId !== null && wordsOf(books.get(r.bookId)!, 1) > 0).sort((a, b) => (a.date < b.date ? -1 : 1)).slice(-LATEST);
+  const known = plan.readings
+    .filter((r) => r.childId === childId && r.bookId !== null && wordsOf(books.get(r.bookId)!, 1) > 0)
+    .sort((a, b) => (a.date < b.date ? -1 : 1))
+    .slice(-LATEST);
   const minutes = known.reduce((sum, r) => sum + r.minutes, 0);
   const words = known.reduce((sum, r) => sum + wordsOf(books.get(r.bookId!)!, r.pages), 0);
   if (minutes < MEASURED_ENOUGH) return { rate: silentRate(gradeOf(child.birthMonth, date)), measuredOn: 0 };
@@ -64,7 +78,10 @@ export function ownRate(plan: Pick<Plan, 'readings' | 'books' | 'children'>, chi
 }
 
 /** Minutes of reading: aloud by an adult, alone by each child at the rate measured, else the table's. */
-export function readingClock(plan: Pick<Plan, 'readings' | 'books' | 'children'>): { aloud: (words: number) => number; alone: (words: number, childId: string, date: IsoDate) => number } {
+export function readingClock(plan: Pick<Plan, 'readings' | 'books' | 'children'>): {
+  aloud: (words: number) => number;
+  alone: (words: number, childId: string, date: IsoDate) => number;
+} {
   const rates = new Map<string, number>();
   return {
     aloud: minutesAloud,
@@ -87,7 +104,11 @@ export function usesRead(plan: Plan): (part: Part, childId: string) => Use[] {
       const pull = pulls.get(use.pullId);
       if (!pull) return false;
       if (part.kind === 'read-aloud') return READ_ALOUD.includes(pull.role);
-      return part.kind === 'own-reading' && pull.role === 'own' && (pull.childId === null || pull.childId === childId);
+      return (
+        part.kind === 'own-reading' &&
+        pull.role === 'own' &&
+        (pull.childId === null || pull.childId === childId)
+      );
     });
 }
 
@@ -100,7 +121,9 @@ export function pagesOf(use: Use, bookPages: number | null): number {
 /** The pages of a use as they stand behind a title: `, pp. 31–38`; empty for the whole of it. */
 export function pagesText(use: Use): string {
   if (use.firstPage === null) return '';
-  return use.lastPage && use.lastPage !== use.firstPage ? `, pp. ${use.firstPage}–${use.lastPage}` : `, p. ${use.firstPage}`;
+  return use.lastPage && use.lastPage !== use.firstPage
+    ? `, pp. ${use.firstPage}–${use.lastPage}`
+    : `, p. ${use.firstPage}`;
 }
 
 /** Minutes of a part for a child, from the pages of what is read in it; a plain allowance where nothing is known. */

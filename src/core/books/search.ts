@@ -10,11 +10,19 @@ export interface Index {
 }
 
 /** What can be looked for: title, authors, number, form, place, language, topics and chapters. */
-export function indexOf(books: readonly Pick<Book, 'id' | 'title' | 'authors' | 'label' | 'form' | 'place' | 'language' | 'topics' | 'chapters'>[]): Index {
+export function indexOf(
+  books: readonly Pick<
+    Book,
+    'id' | 'title' | 'authors' | 'label' | 'form' | 'place' | 'language' | 'topics' | 'chapters'
+  >[],
+): Index {
   return {
     ids: books.map((b) => b.id),
     titles: books.map((b) => folded(b.title)),
-    words: books.map((b) => ` ${folded([b.title, b.authors, b.label, b.form, b.place, b.language, ...b.topics.map((t) => t.title), ...b.chapters.map((c) => c.title)].join(' '))}`),
+    words: books.map(
+      (b) =>
+        ` ${folded([b.title, b.authors, b.label, b.form, b.place, b.language, ...b.topics.map((t) => t.title), ...b.chapters.map((c) => c.title)].join(' '))}`,
+    ),
   };
 }
 

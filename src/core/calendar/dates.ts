@@ -23,7 +23,20 @@ export function mondayOf(date: IsoDate): IsoDate {
 }
 
 const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
-const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
+export const MONTHS = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+];
 
 export const weekdayName = (weekday: number): string => WEEKDAYS[weekday - 1];
 export const monthName = (date: IsoDate): string => MONTHS[Number(date.slice(5, 7)) - 1];

@@ -20,7 +20,9 @@ export function regions(country: string): { code: string; name: string }[] {
 }
 
 function named(record: Record<string, string>): { code: string; name: string }[] {
-  return Object.entries(record).map(([code, name]) => ({ code, name })).sort((a, b) => a.name.localeCompare(b.name, 'en'));
+  return Object.entries(record)
+    .map(([code, name]) => ({ code, name }))
+    .sort((a, b) => a.name.localeCompare(b.name, 'en'));
 }
 
 /**
@@ -39,7 +41,12 @@ export function publicHolidays(country: string, region: string, from: IsoDate, t
       // The package gives the moment at which the last day is over.
       const days = Math.max(1, Math.round((h.end.getTime() - h.start.getTime()) / 86_400_000));
       const last = addDays(first, days - 1);
-      if (last >= from && first <= to && daysBetween(first, last) < 15) found.set(`${first} ${h.name}`, { first, last, name: h.name });
+      if (last >= from && first <= to && daysBetween(first, last) < 15)
+        found.set(`${first} ${h.name}`, { first, last, name: h.name });
     }
-  return [...found.values()].sort((a, b) => (a.first < b.first ? -1 : a.first > b.first ? 1 : 0));
+  return [...found.values()].sort((a, b) => {
+    if (a.first < b.first) return -1;
+    if (a.first > b.first) return 1;
+    return 0;
+  });
 }

@@ -65,7 +65,15 @@ export function schoolDays(year: SchoolYear): SchoolDay[] {
       monday = addDays(firstMonday, calendarWeek * 7);
     }
     lastWeek = calendarWeek;
-    days.push({ date, index: days.length, weekday, monday, week, block, ends: shortened.get(date) ?? year.dayEnds });
+    days.push({
+      date,
+      index: days.length,
+      weekday,
+      monday,
+      week,
+      block,
+      ends: shortened.get(date) ?? year.dayEnds,
+    });
   }
 }
 
@@ -80,11 +88,14 @@ function blockOf(year: SchoolYear, date: IsoDate, calendarWeek: number): number 
   return calendarWeek % cycle >= year.weeksOn ? undefined : Math.floor(calendarWeek / cycle) + 1;
 }
 
-const inOrder = (year: SchoolYear): SchoolYear['terms'] => [...year.terms].sort((a, b) => (a.first < b.first ? -1 : 1));
+const inOrder = (year: SchoolYear): SchoolYear['terms'] =>
+  [...year.terms].sort((a, b) => (a.first < b.first ? -1 : 1));
 
 /** What a block is called: the name of its term, or its number. */
 export function blockName(year: SchoolYear, block: number): string {
-  return year.terms.length ? (inOrder(year)[block - 1]?.name ?? '') : year.weeksOff ? `Block ${block}` : 'School';
+  if (year.terms.length) return inOrder(year)[block - 1]?.name ?? '';
+  if (year.weeksOff) return `Block ${block}`;
+  return 'School';
 }
 
 export interface YearFigures {
@@ -144,13 +155,15 @@ export function whyClosed(year: SchoolYear, date: IsoDate): string | undefined {
   if (date > year.ends) return 'after the school year ends';
   const off = year.daysOff.find((o) => o.first <= date && date <= o.last);
   if (off) {
-    const what = off.kind === 'illness' ? 'a day of illness' : off.kind === 'holiday' ? 'a holiday' : 'a day off';
+    const what =
+      off.kind === 'illness' ? 'a day of illness' : off.kind === 'holiday' ? 'a holiday' : 'a day off';
     return off.label ? `${what} (${off.label})` : what;
   }
   if (year.extraDays.some((d) => d.date === date)) return undefined;
   if (!year.weekdays.includes(weekdayOf(date))) return 'not a weekday you teach on';
   const calendarWeek = Math.floor(daysBetween(mondayOf(year.starts), date) / 7);
-  if (blockOf(year, date, calendarWeek) === undefined) return year.terms.length ? 'between terms' : 'in a week off';
+  if (blockOf(year, date, calendarWeek) === undefined)
+    return year.terms.length ? 'between terms' : 'in a week off';
   return undefined;
 }
 
@@ -158,5 +171,10 @@ export function whyClosed(year: SchoolYear, date: IsoDate): string | undefined {
 export function oddDay(year: SchoolYear, date: IsoDate): string {
   const short = year.shortDays.find((d) => d.date === date);
   const extra = year.extraDays.find((d) => d.date === date);
-  return [short ? `${shortDate(date)} ends early${short.label ? ` (${short.label})` : ''}` : '', extra ? `an extra day${extra.label ? ` (${extra.label})` : ''}` : ''].filter(Boolean).join(', ');
+  return [
+    short ? `${shortDate(date)} ends early${short.label ? ` (${short.label})` : ''}` : '',
+    extra ? `an extra day${extra.label ? ` (${extra.label})` : ''}` : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
 }

@@ -1,9 +1,10 @@
 /** Which cautions an activity needs, for those who take part and those in the house with it. */
-import { ageOn } from '../ladder/age';
+import { ageOn } from '../plan/age';
 import type { IsoDate } from '../plan/measures';
 import type { Part } from '../plan/lesson';
 import type { Child } from '../plan/plan';
-import { ALLERGENS, CAUTIONS, ONLY_WORDS, type CautionRow } from './table';
+import { meets, waysMet, type Allergen } from './allergens';
+import { CAUTIONS, ONLY_WORDS, type CautionRow } from './table';
 
 export interface Caution {
   id: string;
@@ -19,25 +20,54 @@ export interface Caution {
   seen: boolean;
 }
 
-type Doing = Pick<Part, 'kind' | 'title' | 'directions' | 'prediction' | 'outdoors' | 'supplies' | 'preparations' | 'needs' | 'seen'>;
+type Doing = Pick<
+  Part,
+  'kind' | 'title' | 'directions' | 'prediction' | 'outdoors' | 'supplies' | 'preparations' | 'needs' | 'seen'
+>;
 
 /**
  * The cautions of a part. Small children count when they are anywhere in the house, taking part or not.
  * @param children all children of the family
  * @param date the day on which ages are taken
  */
-export function cautionsFor(part: Doing, children: readonly Child[], allergies: readonly string[], date: IsoDate): Caution[] {
+export function cautionsFor(
+  part: Doing,
+  children: readonly Child[],
+  allergies: readonly string[],
+  date: IsoDate,
+): Caution[] {
   if (ONLY_WORDS.includes(part.kind) && !part.supplies.length) return [];
-  const text = [part.title, part.directions, ...part.preparations.map((p) => p.what), ...part.supplies.map((s) => s.name), ...part.needs].join(' · ');
+  const text = [
+    part.title,
+    part.directions,
+    ...part.preparations.map((p) => p.what),
+    ...part.supplies.map((s) => s.name),
+    ...part.needs,
+  ].join(' · ');
   const found: Caution[] = [];
   for (const row of CAUTIONS) {
     const because = knownBy(row, part, text);
     if (because === undefined) continue;
-    const near = row.under === undefined ? [] : children.filter((c) => ageOn(c.birthMonth, date) < row.under! || (row.mouthers && c.mouths));
+    const near =
+      row.under === undefined
+        ? []
+        : children.filter((c) => ageOn(c.birthMonth, date) < row.under! || (row.mouthers && c.mouths));
     if (row.under !== undefined && !near.length) continue;
     const { id, title, steps, who, defers } = row;
-    const names = near.map((c) => `${c.name} is ${ageOn(c.birthMonth, date)}${row.mouthers && c.mouths ? ' and mouths things' : ''}`);
-    found.push({ id, title, steps, who, defers, because: [because, ...names].filter(Boolean).join(', '), stays: row.under !== undefined, seen: part.seen.includes(id) });
+    const names = near.map(
+      (c) =>
+        `${c.name} is ${ageOn(c.birthMonth, date)}${row.mouthers && c.mouths ? ' and mouths things' : ''}`,
+    );
+    found.push({
+      id,
+      title,
+      steps,
+      who,
+      defers,
+      because: [because, ...names].filter(Boolean).join(', '),
+      stays: row.under !== undefined,
+      seen: part.seen.includes(id),
+    });
   }
   return [...found, ...allergyCautions(part, text, allergies)];
 }
@@ -49,18 +79,76 @@ function knownBy(row: CautionRow, part: Doing, text: string): string | undefined
   return row.outdoors && part.outdoors ? 'outdoors' : undefined;
 }
 
+/** What to do about an allergy that is met, and who must, by how it is met. */
+const WHEN_MET: Record<Allergen['by'], Pick<Caution, 'steps' | 'who'>> = {
+  food: {
+    steps: 'Leave it out or take something else; keep boards, bowls and hands apart.',
+    who: 'An adult reads the labels.',
+  },
+  touch: {
+    steps: 'Leave it out or take something else; hands and table washed afterwards.',
+    who: 'An adult sees to it that it is not touched.',
+  },
+  sting: {
+    steps:
+      'Keep well away from hives and from blossom in flight time; shoes on, sweet drinks covered, the emergency set with you.',
+    who: 'An adult who knows the emergency set stays near.',
+  },
+  air: {
+    steps:
+      'Ask whether today is a day for it; medicine with you, hands and face washed and clothes changed afterwards.',
+    who: 'An adult watches the breathing.',
+  },
+};
+
+/** What is said of an allergy that is not named, where it may be met all the same: food, and time out of doors. */
+const WHEN_LIKELY = {
+  food: {
+    title: 'Check labels for',
+    because: 'food',
+    steps: 'Read every label, also of what has always been safe.',
+    who: 'An adult reads the labels.',
+  },
+  sting: {
+    title: 'Outdoors, with an allergy:',
+    because: 'outdoors',
+    steps: 'The emergency set goes along, and an adult who knows it.',
+    who: 'An adult carries it.',
+  },
+  air: {
+    title: 'Outdoors, with an allergy:',
+    because: 'outdoors',
+    steps: 'Look at the pollen of the day; medicine goes along.',
+    who: 'An adult carries it.',
+  },
+};
+
 function allergyCautions(part: Doing, text: string, allergies: readonly string[]): Caution[] {
-  const food = part.kind === 'cooking';
+  const isOutdoors = part.outdoors || part.kind === 'walk' || part.kind === 'trip';
   return allergies.flatMap((allergy): Caution[] => {
-    const names = ALLERGENS[allergy.toLowerCase()] ?? [allergy.toLowerCase()];
-    const found = names.find((n) => new RegExp(`(?<!\\p{L})${n.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?:s|es)?(?!\\p{L})`, 'iu').test(text));
-    if (!found && !food) return [];
     const id = `allergy-${allergy.toLowerCase().replace(/[^a-z]+/g, '-')}`.slice(0, 40);
-    return [{
-      id, title: found ? `Allergy: ${allergy}` : `Check labels for ${allergy}`, because: found ? `“${found}”` : 'food', stays: !!found, seen: part.seen.includes(id),
-      steps: found ? 'Leave it out or take something else; keep boards, bowls and hands apart.' : 'Read every label, also of what has always been safe.',
-      who: 'An adult reads the labels.', defers: 'Your doctor’s plan for this allergy.',
-    }];
+    const same = { id, seen: part.seen.includes(id), defers: 'Your doctor’s plan for this allergy.' };
+    const found = meets(text, allergy);
+    if (found)
+      return [
+        {
+          ...same,
+          title: `Allergy: ${allergy}`,
+          because: `“${found.word}”`,
+          stays: true,
+          ...WHEN_MET[found.by],
+        },
+      ];
+    const ways = waysMet(allergy);
+    const likely =
+      part.kind === 'cooking' && ways.includes('food')
+        ? WHEN_LIKELY.food
+        : isOutdoors && ways.includes('sting')
+          ? WHEN_LIKELY.sting
+          : isOutdoors && ways.includes('air')
+            ? WHEN_LIKELY.air
+            : undefined;
+    return likely ? [{ ...same, ...likely, title: `${likely.title} ${allergy}`, stays: false }] : [];
   });
 }
 

@@ -3,7 +3,10 @@ import { greedy, key, open, taken, worth, type Choice, type Problem, type Worth 
 import { choiceOf, program, type Stretch } from './program';
 
 /** Solves a programme given as CPLEX LP text within so many seconds; undefined when it found nothing. */
-export type Solve = (lp: string, seconds: number) => Promise<{ proved: boolean; value: (name: string) => number } | undefined>;
+export type Solve = (
+  lp: string,
+  seconds: number,
+) => Promise<{ proved: boolean; value: (name: string) => number } | undefined>;
 
 export interface Price {
   limit: Stretch;
@@ -37,7 +40,12 @@ export async function choose(problem: Problem, solve: Solve): Promise<Chosen> {
     const found = { choice, ...worth(problem, choice) };
     if (found.value <= best.value) [best, proved] = [found, solved.proved];
   }
-  return { ...best, proved: proved || !lp, prices: best.thin.length ? await pricesOf(problem, best, solve) : [], leftOut: leftOut(problem, best.choice, best.thin) };
+  return {
+    ...best,
+    proved: proved || !lp,
+    prices: best.thin.length ? await pricesOf(problem, best, solve) : [],
+    leftOut: leftOut(problem, best.choice, best.thin),
+  };
 }
 
 async function pricesOf(problem: Problem, best: Worth, solve: Solve): Promise<Price[]> {
@@ -51,7 +59,9 @@ async function pricesOf(problem: Problem, best: Worth, solve: Solve): Promise<Pr
     const wide: Problem = { ...problem, limits: { ...limits, [limit]: Infinity } };
     const then = worth(wide, choice);
     const uses = limit === 'loans' ? then.loans : limit === 'budget' ? then.money : fullest(choice);
-    const more = uses - ((limit === 'loans' ? limits.loans : limit === 'budget' ? limits.budget : limits.perLesson) ?? 0);
+    const more =
+      uses -
+      ((limit === 'loans' ? limits.loans : limit === 'budget' ? limits.budget : limits.perLesson) ?? 0);
     const gains = best.thin.filter((k) => !then.thin.includes(k));
     if (more > 0 && then.thin.length < best.thin.length && gains.length) prices.push({ limit, more, gains });
   }
@@ -71,6 +81,12 @@ function leftOut(problem: Problem, choice: Choice, thin: readonly number[]): Cho
   return problem.candidates.flatMap((c, candidate) => {
     if (taken(problem, choice, candidate)) return [];
     const keys = c.covers.flatMap((k) => k.children.map((child) => key(problem, k.lesson, child)));
-    return [{ candidate, thin: keys.filter((k) => missing.has(k)), again: keys.filter((k) => !missing.has(k) && could.has(k)) }];
+    return [
+      {
+        candidate,
+        thin: keys.filter((k) => missing.has(k)),
+        again: keys.filter((k) => !missing.has(k) && could.has(k)),
+      },
+    ];
   });
 }

@@ -43,16 +43,34 @@ export type Choice = number[][];
  * Weights, in order: a lesson left thin for a child; a book more; borrowing or buying rather than owning; money; a use; a
  * stretch. Variety earns something back for each form that is new. Own choice; a thin lesson outweighs all the rest.
  */
-export const WEIGHTS = { thin: 1000, book: 30, borrowed: 10, toBuy: 20, perMoney: 0.02, use: 1, stretch: 3, form: 12 } as const;
+export const WEIGHTS = {
+  thin: 1000,
+  book: 30,
+  borrowed: 10,
+  toBuy: 20,
+  perMoney: 0.02,
+  use: 1,
+  stretch: 3,
+  form: 12,
+} as const;
 
 /** What taking a candidate costs by itself. */
 export function costOf(c: Candidate): number {
-  return WEIGHTS.book + (c.source === 'borrowed' ? WEIGHTS.borrowed : c.source === 'to buy' ? WEIGHTS.toBuy + c.price * WEIGHTS.perMoney : 0);
+  return (
+    WEIGHTS.book +
+    (c.source === 'borrowed'
+      ? WEIGHTS.borrowed
+      : c.source === 'to buy'
+        ? WEIGHTS.toBuy + c.price * WEIGHTS.perMoney
+        : 0)
+  );
 }
 
-export const costOfUse = (cover: Candidate['covers'][number]): number => WEIGHTS.use + (cover.stretch.length ? WEIGHTS.stretch : 0);
+export const costOfUse = (cover: Candidate['covers'][number]): number =>
+  WEIGHTS.use + (cover.stretch.length ? WEIGHTS.stretch : 0);
 
-export const key = (problem: Problem, lesson: number, child: number): number => lesson * problem.children + child;
+export const key = (problem: Problem, lesson: number, child: number): number =>
+  lesson * problem.children + child;
 
 const opened = new WeakMap<Problem, ReadonlySet<number>>();
 
@@ -61,7 +79,10 @@ export function open(problem: Problem): ReadonlySet<number> {
   const known = opened.get(problem);
   if (known) return known;
   const found = new Set<number>();
-  for (const c of problem.candidates) if (!c.banned) for (const cover of c.covers) for (const child of cover.children) found.add(key(problem, cover.lesson, child));
+  for (const c of problem.candidates)
+    if (!c.banned)
+      for (const cover of c.covers)
+        for (const child of cover.children) found.add(key(problem, cover.lesson, child));
   for (const k of problem.served) found.delete(k);
   opened.set(problem, found);
   return found;
@@ -78,7 +99,8 @@ export interface Worth {
 }
 
 /** Whether a candidate counts as taken. */
-export const taken = (problem: Problem, choice: Choice, i: number): boolean => choice[i].length > 0 || !!problem.candidates[i].pinned;
+export const taken = (problem: Problem, choice: Choice, i: number): boolean =>
+  choice[i].length > 0 || !!problem.candidates[i].pinned;
 
 export function worth(problem: Problem, choice: Choice): Worth {
   const { candidates, limits, weeks } = problem;
@@ -109,7 +131,12 @@ export function worth(problem: Problem, choice: Choice): Worth {
     }
   });
   const loans = Math.max(0, ...out.values());
-  if ([...perLesson.values()].some((n) => n > limits.perLesson) || loans > (limits.loans ?? 0) || (limits.budget !== null && money > limits.budget)) broken = true;
+  if (
+    [...perLesson.values()].some((n) => n > limits.perLesson) ||
+    loans > (limits.loans ?? 0) ||
+    (limits.budget !== null && money > limits.budget)
+  )
+    broken = true;
   value += thin.size * WEIGHTS.thin - forms.size * WEIGHTS.form;
   return { value: broken ? Infinity : value, thin: [...thin].sort((a, b) => a - b), loans, money };
 }
@@ -128,7 +155,10 @@ export function greedy(problem: Problem): Choice {
       for (const cover of c.covers) {
         if (lessons.includes(cover.lesson)) continue;
         const tried = [...lessons, cover.lesson].sort((a, b) => a - b);
-        const then = worth(problem, choice.map((x, i) => (i === at ? tried : x)));
+        const then = worth(
+          problem,
+          choice.map((x, i) => (i === at ? tried : x)),
+        );
         if (then.value < now.value) [lessons, now] = [tried, then];
       }
       if (now.value < (next?.worth.value ?? best.value)) next = { at, lessons, worth: now };

@@ -39,7 +39,8 @@ export function program(problem: Problem, stretch?: Stretch): string {
       push(onLesson, cover.lesson, y);
       for (const child of cover.children) push(serving, key(problem, cover.lesson, child), y);
     }
-    if (!c.pinned && c.covers.length) rows.push(`${x} - ${c.covers.map((k) => `y${i}_${k.lesson}`).join(' - ')} <= 0`);
+    if (!c.pinned && c.covers.length)
+      rows.push(`${x} - ${c.covers.map((k) => `y${i}_${k.lesson}`).join(' - ')} <= 0`);
     if (c.source === 'borrowed') borrow(i);
   });
   function borrow(i: number): void {
@@ -52,7 +53,10 @@ export function program(problem: Problem, stretch?: Stretch): string {
     covers.forEach((a, m) => {
       rows.push(`y${i}_${a.lesson} - z${i}_${weeks[a.lesson]} <= 0`);
       for (const b of covers.slice(m + 1)) {
-        const [first, last] = [Math.min(weeks[a.lesson], weeks[b.lesson]), Math.max(weeks[a.lesson], weeks[b.lesson])];
+        const [first, last] = [
+          Math.min(weeks[a.lesson], weeks[b.lesson]),
+          Math.max(weeks[a.lesson], weeks[b.lesson]),
+        ];
         const both = `y${i}_${a.lesson} + y${i}_${b.lesson}`;
         if (last - first >= limits.loanWeeks) rows.push(`${both} <= 1`);
         else for (let w = first + 1; w < last; w++) rows.push(`${both} - z${i}_${w} <= 1`);
@@ -65,9 +69,12 @@ export function program(problem: Problem, stretch?: Stretch): string {
     rows.push(`${(serving.get(k) ?? []).join(' + ')} + u${k} >= 1`);
   }
   const slack = (which: Stretch): string => (stretch === which ? ' - e' : '');
-  for (const ys of onLesson.values()) if (ys.length > limits.perLesson) rows.push(`${ys.join(' + ')}${slack('perLesson')} <= ${limits.perLesson}`);
+  for (const ys of onLesson.values())
+    if (ys.length > limits.perLesson)
+      rows.push(`${ys.join(' + ')}${slack('perLesson')} <= ${limits.perLesson}`);
   for (const zs of inWeek.values()) rows.push(`${zs.join(' + ')}${slack('loans')} <= ${limits.loans ?? 0}`);
-  if (spending.length && limits.budget !== null) rows.push(`${spending.join(' + ')}${slack('budget')} <= ${limits.budget}`);
+  if (spending.length && limits.budget !== null)
+    rows.push(`${spending.join(' + ')}${slack('budget')} <= ${limits.budget}`);
   [...ofForm.values()].forEach((xs, f) => {
     goal.push(`-${WEIGHTS.form} v${f}`);
     bounds.push(`0 <= v${f} <= 1`);
@@ -79,7 +86,19 @@ export function program(problem: Problem, stretch?: Stretch): string {
     else general.push('e');
   }
   if (!binary.length) return '';
-  return ['Minimize', ` obj: ${folded(goal.join(' + ').replaceAll('+ -', '- '))}`, 'Subject To', ...rows.map((r, n) => ` r${n}: ${folded(r)}`), 'Bounds', ...bounds.map((b) => ` ${b}`), ...(general.length ? ['General', ` ${general.join(' ')}`] : []), 'Binary', folded(` ${binary.join(' ')}`), 'End', ''].join('\n');
+  return [
+    'Minimize',
+    ` obj: ${folded(goal.join(' + ').replaceAll('+ -', '- '))}`,
+    'Subject To',
+    ...rows.map((r, n) => ` r${n}: ${folded(r)}`),
+    'Bounds',
+    ...bounds.map((b) => ` ${b}`),
+    ...(general.length ? ['General', ` ${general.join(' ')}`] : []),
+    'Binary',
+    folded(` ${binary.join(' ')}`),
+    'End',
+    '',
+  ].join('\n');
 }
 
 function push(map: Map<number, string[]>, k: number, value: string): void {
@@ -95,5 +114,12 @@ function folded(line: string): string {
 
 /** The choice that a solution's values describe. */
 export function choiceOf(problem: Problem, value: (name: string) => number): Choice {
-  return problem.candidates.map((c, i) => (c.banned ? [] : c.covers.filter((k) => value(`y${i}_${k.lesson}`) > 0.5).map((k) => k.lesson).sort((a, b) => a - b)));
+  return problem.candidates.map((c, i) =>
+    c.banned
+      ? []
+      : c.covers
+          .filter((k) => value(`y${i}_${k.lesson}`) > 0.5)
+          .map((k) => k.lesson)
+          .sort((a, b) => a - b),
+  );
 }

@@ -22,7 +22,9 @@ const SCALE = { busy: 1.35, idle: 0.5 };
 export function axisOf(rooms: readonly AxisRoom[], starts: number, ends: number): Axis {
   const last = Math.max(ends, ...rooms.map((r) => r.ends));
   const first = Math.min(starts, ...rooms.map((r) => r.starts));
-  const times = [...new Set([first, last, ...rooms.flatMap((r) => [r.starts, r.ends])])].sort((a, b) => a - b);
+  const times = [...new Set([first, last, ...rooms.flatMap((r) => [r.starts, r.ends])])].sort(
+    (a, b) => a - b,
+  );
   const heights = times.slice(1).map((t, i) => {
     const busy = rooms.some((r) => r.starts <= times[i] && r.ends >= t);
     return (t - times[i]) * (busy ? SCALE.busy : SCALE.idle);
@@ -40,9 +42,18 @@ export function axisOf(rooms: readonly AxisRoom[], starts: number, ends: number)
   return {
     height: tops[tops.length - 1],
     at: (time) => {
-      const i = Math.max(0, Math.min(times.length - 2, times.findIndex((t, n) => time >= t && time <= (times[n + 1] ?? Infinity))));
+      const i = Math.max(
+        0,
+        Math.min(
+          times.length - 2,
+          times.findIndex((t, n) => time >= t && time <= (times[n + 1] ?? Infinity)),
+        ),
+      );
       const span = times[i + 1] - times[i];
-      return tops[i] + (span > 0 ? (Math.min(Math.max(time, times[i]), times[i + 1]) - times[i]) / span : 0) * heights[i];
+      return (
+        tops[i] +
+        (span > 0 ? (Math.min(Math.max(time, times[i]), times[i + 1]) - times[i]) / span : 0) * heights[i]
+      );
     },
   };
 }

@@ -8,25 +8,33 @@ const DAY = '2026-08-31';
 
 describe('a day', () => {
   it('never has a child in two rooms, nor the parent leading two', () => {
-    fc.assert(fc.property(somePlan, (plan) => {
-      const drawn = redraw(plan, { today: DAY }).plan;
-      for (const date of new Set(drawn.sittings.map((s) => s.date))) {
-        const rooms = timetable(drawn, date);
-        for (const [i, a] of rooms.entries())
-          for (const b of rooms.slice(i + 1)) {
-            if (a.childIds.some((c) => b.childIds.includes(c))) expect(b.starts).toBeGreaterThanOrEqual(a.ends);
-            if (a.parentMinutes > 0 && b.parentMinutes > 0) expect(b.starts).toBeGreaterThanOrEqual(a.starts + a.parentMinutes);
-          }
-      }
-    }), { numRuns: 60 });
+    fc.assert(
+      fc.property(somePlan, (plan) => {
+        const drawn = redraw(plan, { today: DAY }).plan;
+        for (const date of new Set(drawn.sittings.map((s) => s.date))) {
+          const rooms = timetable(drawn, date);
+          for (const [i, a] of rooms.entries())
+            for (const b of rooms.slice(i + 1)) {
+              if (a.childIds.some((c) => b.childIds.includes(c)))
+                expect(b.starts).toBeGreaterThanOrEqual(a.ends);
+              if (a.parentMinutes > 0 && b.parentMinutes > 0)
+                expect(b.starts).toBeGreaterThanOrEqual(a.starts + a.parentMinutes);
+            }
+        }
+      }),
+      { numRuns: 60 },
+    );
   });
 
   it('lets a child copy while the parent listens to another', () => {
-    const plan = redraw(aPlan(1, {}, (l) => [
-      aPart('read', l, { kind: 'read-aloud', minutes: 20 }),
-      aPart('tell', l, { kind: 'tell-back', lead: 'not-needed' }),
-      aPart('copy', l, { kind: 'copying', lead: 'not-needed' }),
-    ]), { today: DAY }).plan;
+    const plan = redraw(
+      aPlan(1, {}, (l) => [
+        aPart('read', l, { kind: 'read-aloud', minutes: 20 }),
+        aPart('tell', l, { kind: 'tell-back', lead: 'not-needed' }),
+        aPart('copy', l, { kind: 'copying', lead: 'not-needed' }),
+      ]),
+      { today: DAY },
+    ).plan;
     const young = plan.children.map((c) => ({ ...c, rungs: { speaking: 2 as const, writing: 3 as const } }));
     const rooms = timetable(redraw({ ...plan, children: young }, { today: DAY }).plan, DAY);
     const tells = rooms.filter((r) => r.partId === 'tell');
@@ -36,9 +44,21 @@ describe('a day', () => {
   });
 
   it('begins with the school day and reads before it tells', () => {
-    const plan = redraw(aPlan(1, {}, (l) => [aPart('read', l, { kind: 'read-aloud', minutes: 20 }), aPart('tell', l, { kind: 'tell-back', lead: 'not-needed' })]), { today: DAY }).plan;
+    const plan = redraw(
+      aPlan(1, {}, (l) => [
+        aPart('read', l, { kind: 'read-aloud', minutes: 20 }),
+        aPart('tell', l, { kind: 'tell-back', lead: 'not-needed' }),
+      ]),
+      { today: DAY },
+    ).plan;
     const rooms = timetable(plan, DAY);
-    expect(rooms[0]).toMatchObject({ partId: 'read', starts: 510, ends: 530, own: false, childIds: ['c1', 'c2'] });
+    expect(rooms[0]).toMatchObject({
+      partId: 'read',
+      starts: 510,
+      ends: 530,
+      own: false,
+      childIds: ['c1', 'c2'],
+    });
     expect(rooms.slice(1).every((r) => r.starts >= 530 && r.own)).toBe(true);
   });
 });

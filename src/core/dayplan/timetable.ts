@@ -11,7 +11,7 @@ import type { Plan, Sitting } from '../plan/plan';
 import { assignmentKey, byId, childrenOf, isDone, groupBy, homes } from '../plan/lookup';
 import { partMinutes } from '../layout/input';
 
-export interface Room {
+export interface TimetableEntry {
   partId: string;
   sittingId: string;
   /** Children in the room; one when it is a child's own work. */
@@ -26,7 +26,7 @@ export interface Room {
   done: boolean;
 }
 
-interface Waiting extends Omit<Room, 'starts' | 'ends'> {
+interface Waiting extends Omit<TimetableEntry, 'starts' | 'ends'> {
   minutes: number;
   opens: number;
   /** Parts of the lesson that these children must have left behind first. */
@@ -34,19 +34,35 @@ interface Waiting extends Omit<Room, 'starts' | 'ends'> {
 }
 
 /** The rooms of a date, in the order in which they begin. A day that is too full runs past its end. */
-export function timetable(plan: Plan, date: IsoDate): Room[] {
+export function timetable(plan: Plan, date: IsoDate): TimetableEntry[] {
   if (!plan.year) return [];
   const windows = windowsOf(plan.year);
-  const waiting = WINDOWS.flatMap((name, w) => roomsOf(plan, plan.sittings.filter((s) => s.date === date && s.window === name), windows[w].starts));
+  const waiting = WINDOWS.flatMap((name, w) =>
+    roomsOf(
+      plan,
+      plan.sittings.filter((s) => s.date === date && s.window === name),
+      windows[w].starts,
+    ),
+  );
   const free = new Map<string, number>();
-  const freeAt = (room: Waiting): number => Math.max(room.opens, ...room.childIds.map((c) => free.get(c) ?? 0));
+  const freeAt = (room: Waiting): number =>
+    Math.max(room.opens, ...room.childIds.map((c) => free.get(c) ?? 0));
   let parentFree = 0;
-  const placed: Room[] = [];
+  const placed: TimetableEntry[] = [];
   while (waiting.length) {
     let best: { index: number; starts: number } | undefined;
     for (const [index, room] of waiting.entries()) {
       // A child's rooms keep their order, but for own work of one lesson and window, which may change places.
-      if (waiting.slice(0, index).some((earlier) => earlier.childIds.some((c) => room.childIds.includes(c)) && (earlier.opens < room.opens || room.after.includes(earlier.partId)))) continue;
+      if (
+        waiting
+          .slice(0, index)
+          .some(
+            (earlier) =>
+              earlier.childIds.some((c) => room.childIds.includes(c)) &&
+              (earlier.opens < room.opens || room.after.includes(earlier.partId)),
+          )
+      )
+        continue;
       const starts = room.parentMinutes > 0 ? Math.max(freeAt(room), parentFree) : freeAt(room);
       if (!best || starts < best.starts) best = { index, starts };
     }
@@ -91,7 +107,10 @@ function roomsOf(plan: Plan, sittings: Sitting[], opens: number): Waiting[] {
         minutes,
         opens,
         after,
-        parentMinutes: own ? (assigned.get(assignmentKey(part.id, group[0].id))?.parentMinutes ?? (part.lead === 'leads' ? minutes : 0)) : lay.lead,
+        parentMinutes: own
+          ? (assigned.get(assignmentKey(part.id, group[0].id))?.parentMinutes ??
+            (part.lead === 'leads' ? minutes : 0))
+          : lay.lead,
         done: isDone(done, group),
       });
     }

@@ -20,13 +20,41 @@ export function waitsOn(plan: Plan, date: IsoDate): Wait[] {
   if (!plan.year) return [];
   const rooms = timetable(plan, date);
   const windows = windowsOf(plan.year);
-  const opens = new Map(plan.sittings.filter((s) => s.date === date).map((s) => [s.partId, windows[WINDOWS.indexOf(s.window)].starts]));
+  const opens = new Map(
+    plan.sittings
+      .filter((s) => s.date === date)
+      .map((s) => [s.partId, windows[WINDOWS.indexOf(s.window)].starts]),
+  );
   return rooms.flatMap((room): Wait[] => {
     if (!room.parentMinutes) return [];
     return room.childIds.flatMap((childId): Wait[] => {
-      const free = Math.max(opens.get(room.partId) ?? 0, ...rooms.filter((r) => r !== room && r.childIds.includes(childId) && r.ends <= room.starts).map((r) => r.ends));
-      const busy = rooms.filter((r) => r !== room && r.parentMinutes > 0 && !r.childIds.includes(childId) && r.starts < room.starts && r.starts + r.parentMinutes > free).at(-1);
-      return room.starts > free && busy ? [{ childId, partId: room.partId, minutes: room.starts - free, forIds: busy.childIds, forPartId: busy.partId }] : [];
+      const free = Math.max(
+        opens.get(room.partId) ?? 0,
+        ...rooms
+          .filter((r) => r !== room && r.childIds.includes(childId) && r.ends <= room.starts)
+          .map((r) => r.ends),
+      );
+      const busy = rooms
+        .filter(
+          (r) =>
+            r !== room &&
+            r.parentMinutes > 0 &&
+            !r.childIds.includes(childId) &&
+            r.starts < room.starts &&
+            r.starts + r.parentMinutes > free,
+        )
+        .at(-1);
+      return room.starts > free && busy
+        ? [
+            {
+              childId,
+              partId: room.partId,
+              minutes: room.starts - free,
+              forIds: busy.childIds,
+              forPartId: busy.partId,
+            },
+          ]
+        : [];
     });
   });
 }

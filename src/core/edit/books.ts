@@ -1,9 +1,9 @@
 /** Books on the shelf, pulled for a unit in a role, and put on its lessons. */
+import { newPart } from './new-lesson';
 import type { Book } from '../plan/book';
 import type { Plan, Pull, Role, Use } from '../plan/plan';
 import type { Lesson } from '../plan/lesson';
 import { GONE, withChanged, type Edit } from './edit';
-import { newPart } from './units';
 
 export function spineOf(plan: Plan, unitId: string): Pull | undefined {
   return plan.pulls.find((p) => p.unitId === unitId && p.role === 'spine');
@@ -11,46 +11,83 @@ export function spineOf(plan: Plan, unitId: string): Pull | undefined {
 
 /** Pages of the spine on each lesson whose contents name pages. */
 export function usesFromContents(spine: Pull, lessons: readonly Lesson[], newId: () => string): Use[] {
-  return lessons.filter((l) => l.firstPage !== null).map((l) => ({ id: newId(), pullId: spine.id, lessonId: l.id, firstPage: l.firstPage, lastPage: l.lastPage ?? l.firstPage }));
+  return lessons
+    .filter((l) => l.firstPage !== null)
+    .map((l) => ({
+      id: newId(),
+      pullId: spine.id,
+      lessonId: l.id,
+      firstPage: l.firstPage,
+      lastPage: l.lastPage ?? l.firstPage,
+    }));
 }
 
 export type BookFields = Omit<Book, 'id'>;
 
 /** Puts a new book on the shelf and pulls it for a unit. A spine takes its pages from the lessons' contents. */
-export const addBook = (unitId: string, fields: BookFields, role: Role, childId: string | null): Edit => (plan, context) => {
-  const same = fields.label && plan.books.find((b) => b.label === fields.label);
-  if (same) return { refused: `“${same.title}” has the same number ${fields.label} and is on the shelf already. Pull it from there.` };
-  const id = context.newId();
-  return pullBook(unitId, id, role, childId)({ ...plan, books: [...plan.books, { ...fields, id }] }, context);
-};
+export const addBook =
+  (unitId: string, fields: BookFields, role: Role, childId: string | null): Edit =>
+  (plan, context) => {
+    const same = fields.label && plan.books.find((b) => b.label === fields.label);
+    if (same)
+      return {
+        refused: `“${same.title}” has the same number ${fields.label} and is on the shelf already. Pull it from there.`,
+      };
+    const id = context.newId();
+    return pullBook(
+      unitId,
+      id,
+      role,
+      childId,
+    )({ ...plan, books: [...plan.books, { ...fields, id }] }, context);
+  };
 
 /** Pulls a book from the shelf for a unit, in a role. */
-export const pullBook = (unitId: string, bookId: string, role: Role, childId: string | null): Edit => (plan, { newId }) => {
-  if (!plan.units.some((u) => u.id === unitId) || !plan.books.some((b) => b.id === bookId)) return { refused: GONE };
-  const book = plan.books.find((b) => b.id === bookId)!;
-  if (plan.pulls.some((p) => p.unitId === unitId && p.bookId === bookId)) return { refused: `“${book.title}” is pulled for this unit already.` };
-  const pull: Pull = { id: newId(), unitId, bookId, role, childId: role === 'own' ? childId : null };
-  return { plan: withSpinePages({ ...plan, pulls: [...plan.pulls, pull] }, pull, newId) };
-};
+export const pullBook =
+  (unitId: string, bookId: string, role: Role, childId: string | null): Edit =>
+  (plan, { newId }) => {
+    if (!plan.units.some((u) => u.id === unitId) || !plan.books.some((b) => b.id === bookId))
+      return { refused: GONE };
+    const book = plan.books.find((b) => b.id === bookId)!;
+    if (plan.pulls.some((p) => p.unitId === unitId && p.bookId === bookId))
+      return { refused: `“${book.title}” is pulled for this unit already.` };
+    const pull: Pull = { id: newId(), unitId, bookId, role, childId: role === 'own' ? childId : null };
+    return { plan: withSpinePages({ ...plan, pulls: [...plan.pulls, pull] }, pull, newId) };
+  };
 
 /** Pulls many books from the shelf at once, to be sorted; those that are pulled already stay where they lie. */
-export const pullBooks = (unitId: string, bookIds: readonly string[]): Edit => (plan, { newId }) => {
-  if (!plan.units.some((u) => u.id === unitId)) return { refused: GONE };
-  const known = new Set(plan.books.map((b) => b.id));
-  const pulled = new Set(plan.pulls.filter((p) => p.unitId === unitId).map((p) => p.bookId));
-  const fresh = [...new Set(bookIds)].filter((b) => known.has(b) && !pulled.has(b));
-  if (!fresh.length) return { refused: 'All of these are pulled for this unit already.' };
-  return { plan: { ...plan, pulls: [...plan.pulls, ...fresh.map((bookId): Pull => ({ id: newId(), unitId, bookId, role: 'unsorted', childId: null }))] } };
-};
+export const pullBooks =
+  (unitId: string, bookIds: readonly string[]): Edit =>
+  (plan, { newId }) => {
+    if (!plan.units.some((u) => u.id === unitId)) return { refused: GONE };
+    const known = new Set(plan.books.map((b) => b.id));
+    const pulled = new Set(plan.pulls.filter((p) => p.unitId === unitId).map((p) => p.bookId));
+    const fresh = [...new Set(bookIds)].filter((b) => known.has(b) && !pulled.has(b));
+    if (!fresh.length) return { refused: 'All of these are pulled for this unit already.' };
+    return {
+      plan: {
+        ...plan,
+        pulls: [
+          ...plan.pulls,
+          ...fresh.map((bookId): Pull => ({ id: newId(), unitId, bookId, role: 'unsorted', childId: null })),
+        ],
+      },
+    };
+  };
 
 /** Gives a pulled book another role. */
-export const setRole = (pullId: string, role: Role, childId: string | null): Edit => (plan, { newId }) => {
-  const pull = plan.pulls.find((p) => p.id === pullId);
-  if (!pull) return { refused: GONE };
-  const changed: Pull = { ...pull, role, childId: role === 'own' ? childId : null };
-  if (role === 'unsorted' || role === 'not now' || role === 'give away') return { plan: { ...withoutPages(plan, pullId), pulls: withChanged(plan.pulls, pullId, changed) } };
-  return { plan: withSpinePages({ ...plan, pulls: withChanged(plan.pulls, pullId, changed) }, changed, newId) };
-};
+export const setRole =
+  (pullId: string, role: Role, childId: string | null): Edit =>
+  (plan, { newId }) => {
+    const pull = plan.pulls.find((p) => p.id === pullId);
+    if (!pull) return { refused: GONE };
+    const changed: Pull = { ...pull, role, childId: role === 'own' ? childId : null };
+    if (role === 'unsorted' || role === 'not now' || role === 'give away')
+      return { plan: { ...withoutPages(plan, pullId), pulls: withChanged(plan.pulls, pullId, changed) } };
+    return {
+      plan: withSpinePages({ ...plan, pulls: withChanged(plan.pulls, pullId, changed) }, changed, newId),
+    };
+  };
 
 /** What is put off or given away leaves the lessons, and an own-reading part that is left without a book goes with it. */
 function withoutPages(plan: Plan, pullId: string): Plan {
@@ -64,90 +101,156 @@ function withSpinePages(plan: Plan, pull: Pull, newId: () => string): Plan {
   const pages = plan.books.find((b) => b.id === pull.bookId)?.pages ?? null;
   // The contents leave the last lesson open; the book says where it ends.
   const last = lessons.filter((l) => l.firstPage !== null).at(-1);
-  const closed = lessons.map((l) => (l === last && l.lastPage === null && pages !== null && pages >= l.firstPage! ? { ...l, lastPage: pages } : l));
+  const closed = lessons.map((l) =>
+    l === last && l.lastPage === null && pages !== null && pages >= l.firstPage!
+      ? { ...l, lastPage: pages }
+      : l,
+  );
   return { ...plan, uses: [...plan.uses, ...usesFromContents(pull, closed, newId)] };
 }
 
-export const editBook = (id: string, change: Partial<BookFields>): Edit => (plan) => {
-  if (!plan.books.some((b) => b.id === id)) return { refused: GONE };
-  const same = change.label && plan.books.find((b) => b.label === change.label && b.id !== id);
-  if (same) return { refused: `“${same.title}” has the number ${change.label} already.` };
-  return { plan: { ...plan, books: withChanged(plan.books, id, change) } };
-};
+export const editBook =
+  (id: string, change: Partial<BookFields>): Edit =>
+  (plan) => {
+    if (!plan.books.some((b) => b.id === id)) return { refused: GONE };
+    const same = change.label && plan.books.find((b) => b.label === change.label && b.id !== id);
+    if (same) return { refused: `“${same.title}” has the number ${change.label} already.` };
+    return { plan: { ...plan, books: withChanged(plan.books, id, change) } };
+  };
 
 /** Puts a pulled book back on the shelf; its pages leave the lessons. */
-export const putBack = (pullId: string): Edit => (plan) => ({ plan: { ...plan, pulls: plan.pulls.filter((p) => p.id !== pullId) } });
+export const putBack =
+  (pullId: string): Edit =>
+  (plan) => ({ plan: { ...plan, pulls: plan.pulls.filter((p) => p.id !== pullId) } });
 
 /**
  * Puts pages of a pulled book on a lesson (null pages: all of it), in place of what stood there. A book read alone
  * gives the lesson an own-reading part for its reader, if it has none.
  */
-export const putOnLesson = (pullId: string, lessonId: string, firstPage: number | null, lastPage: number | null): Edit => (plan, { newId }) => {
-  const pull = plan.pulls.find((p) => p.id === pullId);
-  const lesson = plan.lessons.find((l) => l.id === lessonId);
-  if (!pull || !lesson || lesson.unitId !== pull.unitId) return { refused: GONE };
-  const book = plan.books.find((b) => b.id === pull.bookId)!;
-  const last = lastPage ?? firstPage;
-  if (firstPage !== null && last! < firstPage) return { refused: `Pages ${firstPage}–${last} run backwards.` };
-  if (last !== null && book.pages !== null && last > book.pages) return { refused: `“${book.title}” has ${book.pages} pages; ${last} is beyond its end.` };
-  const others = plan.uses.filter((u) => !(u.pullId === pullId && u.lessonId === lessonId));
-  const used: Plan = { ...plan, uses: [...others, { id: newId(), pullId, lessonId, firstPage, lastPage: last }] };
-  return { plan: pull.role === 'own' ? withOwnReading(used, lesson, pull, newId) : used };
-};
+export const putOnLesson =
+  (pullId: string, lessonId: string, firstPage: number | null, lastPage: number | null): Edit =>
+  (plan, { newId }) => {
+    const pull = plan.pulls.find((p) => p.id === pullId);
+    const lesson = plan.lessons.find((l) => l.id === lessonId);
+    if (!pull || !lesson || lesson.unitId !== pull.unitId) return { refused: GONE };
+    const book = plan.books.find((b) => b.id === pull.bookId)!;
+    const last = lastPage ?? firstPage;
+    if (firstPage !== null && last! < firstPage)
+      return { refused: `Pages ${firstPage}–${last} run backwards.` };
+    if (last !== null && book.pages !== null && last > book.pages)
+      return { refused: `“${book.title}” has ${book.pages} pages; ${last} is beyond its end.` };
+    const others = plan.uses.filter((u) => !(u.pullId === pullId && u.lessonId === lessonId));
+    const used: Plan = {
+      ...plan,
+      uses: [...others, { id: newId(), pullId, lessonId, firstPage, lastPage: last }],
+    };
+    return { plan: pull.role === 'own' ? withOwnReading(used, lesson, pull, newId) : used };
+  };
 
 function withOwnReading(plan: Plan, lesson: Lesson, pull: Pull, newId: () => string): Plan {
   const part = plan.parts.find((p) => p.lessonId === lesson.id && p.kind === 'own-reading');
   if (!part) {
-    const made = newPart(lesson.id, { kind: 'own-reading', title: 'Own reading', lead: 'not-needed', childIds: pull.childId ? [pull.childId] : null }, newId);
+    const made = newPart(
+      lesson.id,
+      {
+        kind: 'own-reading',
+        title: 'Own reading',
+        lead: 'not-needed',
+        childIds: pull.childId ? [pull.childId] : null,
+      },
+      newId,
+    );
     return { ...plan, parts: [...plan.parts, made] };
   }
   if (part.childIds === null || (pull.childId && part.childIds.includes(pull.childId))) return plan;
-  return { ...plan, parts: withChanged(plan.parts, part.id, { childIds: pull.childId ? [...part.childIds, pull.childId] : null }) };
+  return {
+    ...plan,
+    parts: withChanged(plan.parts, part.id, {
+      childIds: pull.childId ? [...part.childIds, pull.childId] : null,
+    }),
+  };
 }
 
 /** Takes a book off a lesson; an own-reading part that is left without a book goes with it. */
-export const takeOffLesson = (useId: string): Edit => (plan) => {
-  const use = plan.uses.find((u) => u.id === useId);
-  return use ? { plan: withoutUse(plan, use) } : { refused: GONE };
-};
+export const takeOffLesson =
+  (useId: string): Edit =>
+  (plan) => {
+    const use = plan.uses.find((u) => u.id === useId);
+    return use ? { plan: withoutUse(plan, use) } : { refused: GONE };
+  };
 
 export function withoutUse(plan: Plan, use: Use): Plan {
   const uses = plan.uses.filter((u) => u.id !== use.id);
   const own = new Set(plan.pulls.filter((p) => p.role === 'own').map((p) => p.id));
   const stillRead = uses.some((u) => u.lessonId === use.lessonId && own.has(u.pullId));
   const drop = own.has(use.pullId) && !stillRead;
-  return { ...plan, uses, parts: drop ? plan.parts.filter((p) => !(p.lessonId === use.lessonId && p.kind === 'own-reading')) : plan.parts };
+  return {
+    ...plan,
+    uses,
+    parts: drop
+      ? plan.parts.filter((p) => !(p.lessonId === use.lessonId && p.kind === 'own-reading'))
+      : plan.parts,
+  };
 }
 
 /** Puts books on the shelf that were read from elsewhere: all of them, or none when a number is there already. */
-export const addBooks = (drafts: readonly BookFields[]): Edit => (plan, { newId }) => {
-  const known = new Map(plan.books.filter((b) => b.label).map((b) => [b.label, b.title]));
-  const made: Book[] = [];
-  for (const draft of drafts) {
-    if (draft.label && known.has(draft.label)) return { refused: `“${draft.title}” has the number ${draft.label}, and so has “${known.get(draft.label)}”. Leave one of them out.` };
-    if (draft.label) known.set(draft.label, draft.title);
-    made.push({ ...draft, id: newId() });
-  }
-  if (!made.length) return { refused: 'There is no book in it.' };
-  return { plan: { ...plan, books: [...plan.books, ...made] } };
-};
+export const addBooks =
+  (drafts: readonly BookFields[]): Edit =>
+  (plan, { newId }) => {
+    const known = new Map(plan.books.filter((b) => b.label).map((b) => [b.label, b.title]));
+    const made: Book[] = [];
+    for (const draft of drafts) {
+      if (draft.label && known.has(draft.label))
+        return {
+          refused: `“${draft.title}” has the number ${draft.label}, and so has “${known.get(draft.label)}”. Leave one of them out.`,
+        };
+      if (draft.label) known.set(draft.label, draft.title);
+      made.push({ ...draft, id: newId() });
+    }
+    if (!made.length) return { refused: 'There is no book in it.' };
+    return { plan: { ...plan, books: [...plan.books, ...made] } };
+  };
 
 /** Takes books off the shelf for good; their pages leave the lessons. */
-export const removeBook = (id: string): Edit => (plan) => (plan.books.some((b) => b.id === id) ? { plan: { ...plan, books: plan.books.filter((b) => b.id !== id) } } : { refused: GONE });
+export const removeBook =
+  (id: string): Edit =>
+  (plan) =>
+    plan.books.some((b) => b.id === id)
+      ? { plan: { ...plan, books: plan.books.filter((b) => b.id !== id) } }
+      : { refused: GONE };
 
 /** Two records of one thing become one: the first stays, takes what only the other says, and every use of the other. */
-export const mergeBooks = (keep: string, drop: string): Edit => (plan) => {
-  const [kept, other] = [plan.books.find((b) => b.id === keep), plan.books.find((b) => b.id === drop)];
-  if (!kept || !other || keep === drop) return { refused: GONE };
-  const blank = (v: unknown): boolean => v === '' || v === null || (Array.isArray(v) && !v.length);
-  const merged = Object.fromEntries(Object.entries(kept).map(([key, value]) => [key, blank(value) ? other[key as keyof Book] : value])) as Book;
-  // Where both were pulled for a unit, the pull of the one that stays takes the pages of the other.
-  const moved = new Map(plan.pulls.filter((p) => p.bookId === drop).map((p) => [p.id, plan.pulls.find((k) => k.bookId === keep && k.unitId === p.unitId)?.id ?? p.id]));
-  const pulls = plan.pulls.filter((p) => p.bookId !== drop || moved.get(p.id) === p.id).map((p) => (p.bookId === drop ? { ...p, bookId: keep } : p));
-  const taken = new Set(plan.uses.filter((u) => !moved.has(u.pullId)).map((u) => `${u.pullId} ${u.lessonId}`));
-  const uses = plan.uses.flatMap((u) => {
-    const pullId = moved.get(u.pullId) ?? u.pullId;
-    return pullId !== u.pullId && taken.has(`${pullId} ${u.lessonId}`) ? [] : [{ ...u, pullId }];
-  });
-  return { plan: { ...plan, books: plan.books.filter((b) => b.id !== drop).map((b) => (b.id === keep ? merged : b)), pulls, uses } };
-};
+export const mergeBooks =
+  (keep: string, drop: string): Edit =>
+  (plan) => {
+    const [kept, other] = [plan.books.find((b) => b.id === keep), plan.books.find((b) => b.id === drop)];
+    if (!kept || !other || keep === drop) return { refused: GONE };
+    const blank = (v: unknown): boolean => v === '' || v === null || (Array.isArray(v) && !v.length);
+    const merged = Object.fromEntries(
+      Object.entries(kept).map(([key, value]) => [key, blank(value) ? other[key as keyof Book] : value]),
+    ) as Book;
+    // Where both were pulled for a unit, the pull of the one that stays takes the pages of the other.
+    const moved = new Map(
+      plan.pulls
+        .filter((p) => p.bookId === drop)
+        .map((p) => [p.id, plan.pulls.find((k) => k.bookId === keep && k.unitId === p.unitId)?.id ?? p.id]),
+    );
+    const pulls = plan.pulls
+      .filter((p) => p.bookId !== drop || moved.get(p.id) === p.id)
+      .map((p) => (p.bookId === drop ? { ...p, bookId: keep } : p));
+    const taken = new Set(
+      plan.uses.filter((u) => !moved.has(u.pullId)).map((u) => `${u.pullId} ${u.lessonId}`),
+    );
+    const uses = plan.uses.flatMap((u) => {
+      const pullId = moved.get(u.pullId) ?? u.pullId;
+      return pullId !== u.pullId && taken.has(`${pullId} ${u.lessonId}`) ? [] : [{ ...u, pullId }];
+    });
+    return {
+      plan: {
+        ...plan,
+        books: plan.books.filter((b) => b.id !== drop).map((b) => (b.id === keep ? merged : b)),
+        pulls,
+        uses,
+      },
+    };
+  };

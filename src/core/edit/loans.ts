@@ -9,105 +9,220 @@ import { lessonsCovered } from '../books/fit';
 import { pullBook, putOnLesson, withoutUse } from './books';
 import { GONE, withChanged, type Edit } from './edit';
 
-export const setCard = (card: Card | null): Edit => (plan) => (plan.family ? { plan: { ...plan, family: { ...plan.family, card } } } : { refused: 'Say who the family is first, on the Family sheet.' });
+export const setCard =
+  (card: Card | null): Edit =>
+  (plan) =>
+    plan.family
+      ? { plan: { ...plan, family: { ...plan.family, card } } }
+      : { refused: 'Say who the family is first, on the Family sheet.' };
 
 /** Writes down that a book is to be borrowed; `ref` is what the library calls it, `expected` when it thinks that it can be had. */
-export const wantLoan = (bookId: string, ref: string, expected: IsoDate | null): Edit => (plan, { newId }) => {
-  const book = plan.books.find((b) => b.id === bookId);
-  if (!book) return { refused: GONE };
-  if (plan.loans.some((l) => l.bookId === bookId && l.back === null)) return { refused: `“${book.title}” is on the list of loans already.` };
-  const loan: Loan = { id: newId(), bookId, ref, asked: null, expected, ready: null, from: null, due: null, renewals: 0, refused: '', back: null };
-  return { plan: { ...plan, books: withChanged(plan.books, bookId, { source: 'borrowed' }), loans: [...plan.loans, loan] } };
-};
+export const wantLoan =
+  (bookId: string, ref: string, expected: IsoDate | null): Edit =>
+  (plan, { newId }) => {
+    const book = plan.books.find((b) => b.id === bookId);
+    if (!book) return { refused: GONE };
+    if (plan.loans.some((l) => l.bookId === bookId && l.back === null))
+      return { refused: `“${book.title}” is on the list of loans already.` };
+    const loan: Loan = {
+      id: newId(),
+      bookId,
+      ref,
+      asked: null,
+      expected,
+      ready: null,
+      from: null,
+      due: null,
+      renewals: 0,
+      refused: '',
+      back: null,
+    };
+    return {
+      plan: {
+        ...plan,
+        books: withChanged(plan.books, bookId, { source: 'borrowed' }),
+        loans: [...plan.loans, loan],
+      },
+    };
+  };
 
-export const unwantLoan = (id: string): Edit => (plan) => {
-  const loan = plan.loans.find((l) => l.id === id);
-  if (!loan) return { refused: GONE };
-  if (loan.from && !loan.back) return { refused: 'It is in the house. Say that it went back first.' };
-  return { plan: { ...plan, loans: plan.loans.filter((l) => l.id !== id) } };
-};
+export const unwantLoan =
+  (id: string): Edit =>
+  (plan) => {
+    const loan = plan.loans.find((l) => l.id === id);
+    if (!loan) return { refused: GONE };
+    if (loan.from && !loan.back) return { refused: 'It is in the house. Say that it went back first.' };
+    return { plan: { ...plan, loans: plan.loans.filter((l) => l.id !== id) } };
+  };
 
 /** Goes one stage on by hand: asked for, ready, fetched (due by the card), renewed, taken back. */
-export const stepLoan = (id: string, step: 'ask' | 'ready' | 'fetch' | 'renew' | 'return', date: IsoDate): Edit => (plan) => {
-  const loan = plan.loans.find((l) => l.id === id);
-  const card = plan.family?.card;
-  if (!loan) return { refused: GONE };
-  if (!card) return { refused: 'There is no library card yet. Say what it allows first.' };
-  const stage = stageOf(loan);
-  const order = { ask: ['to ask for'], ready: ['asked for'], fetch: ['to ask for', 'asked for', 'ready'], renew: ['out'], return: ['out'] }[step];
-  if (!order.includes(stage)) return { refused: `It is ${stage} now.` };
-  if (step === 'fetch' && plan.loans.filter((l) => stageOf(l) === 'out').length >= card.loans) return { refused: `${card.loans} things are out on the card, and it allows no more. Take one back first.` };
-  if (step === 'renew' && loan.refused) return { refused: `It cannot be renewed: ${loan.refused}.` };
-  if (step === 'renew' && loan.renewals >= card.renewals) return { refused: `It was renewed ${card.renewals === 1 ? 'once' : `${card.renewals} times`}, and the card allows no more.` };
-  const change: Partial<Loan> =
-    step === 'ask' ? { asked: date } : step === 'ready' ? { ready: date } : step === 'fetch' ? { asked: loan.asked ?? date, from: date, due: dueAfter(card, date) }
-      : step === 'renew' ? { renewals: loan.renewals + 1, due: dueAfter(card, loan.due!) } : { back: date };
-  return { plan: { ...plan, loans: withChanged(plan.loans, id, change) } };
-};
+export const stepLoan =
+  (id: string, step: 'ask' | 'ready' | 'fetch' | 'renew' | 'return', date: IsoDate): Edit =>
+  (plan) => {
+    const loan = plan.loans.find((l) => l.id === id);
+    const card = plan.family?.card;
+    if (!loan) return { refused: GONE };
+    if (!card) return { refused: 'There is no library card yet. Say what it allows first.' };
+    const stage = stageOf(loan);
+    const order = {
+      ask: ['to ask for'],
+      ready: ['asked for'],
+      fetch: ['to ask for', 'asked for', 'ready'],
+      renew: ['out'],
+      return: ['out'],
+    }[step];
+    if (!order.includes(stage)) return { refused: `It is ${stage} now.` };
+    if (step === 'fetch' && plan.loans.filter((l) => stageOf(l) === 'out').length >= card.loans)
+      return {
+        refused: `${card.loans} things are out on the card, and it allows no more. Take one back first.`,
+      };
+    if (step === 'renew' && loan.refused) return { refused: `It cannot be renewed: ${loan.refused}.` };
+    if (step === 'renew' && loan.renewals >= card.renewals)
+      return {
+        refused: `It was renewed ${card.renewals === 1 ? 'once' : `${card.renewals} times`}, and the card allows no more.`,
+      };
+    const change: Partial<Loan> =
+      step === 'ask'
+        ? { asked: date }
+        : step === 'ready'
+          ? { ready: date }
+          : step === 'fetch'
+            ? { asked: loan.asked ?? date, from: date, due: dueAfter(card, date) }
+            : step === 'renew'
+              ? { renewals: loan.renewals + 1, due: dueAfter(card, loan.due!) }
+              : { back: date };
+    return { plan: { ...plan, loans: withChanged(plan.loans, id, change) } };
+  };
 
 /** What the library says of loans now, taken over as it stands. */
-export const hearOfLoans = (news: readonly ({ id: string } & Partial<Omit<Loan, 'id' | 'bookId' | 'ref'>>)[]): Edit => (plan) => ({
-  plan: { ...plan, loans: plan.loans.map((l) => { const now = news.find((n) => n.id === l.id); return now ? { ...l, ...now } : l; }) },
-});
+export const hearOfLoans =
+  (news: readonly ({ id: string } & Partial<Omit<Loan, 'id' | 'bookId' | 'ref'>>)[]): Edit =>
+  (plan) => ({
+    plan: {
+      ...plan,
+      loans: plan.loans.map((l) => {
+        const now = news.find((n) => n.id === l.id);
+        return now ? { ...l, ...now } : l;
+      }),
+    },
+  });
 
 /**
  * Lessons wait for a book: none of their parts that are still to come stand before the day it can be read. Ink on those
  * parts is rubbed out, since waiting is what the parent chose.
  */
-export const waitForBook = (lessonIds: readonly string[], until: IsoDate): Edit => (plan) => {
-  if (!lessonIds.length || !plan.lessons.some((l) => lessonIds.includes(l.id))) return { refused: GONE };
-  const done = doneParts(plan);
-  const waits = (p: Plan['parts'][number]): boolean => p.lessonId !== null && lessonIds.includes(p.lessonId) && p.ruleId === null && !done.has(p.id);
-  const fixed = plan.parts.find((p) => waits(p) && ((p.fixedDate !== null && p.fixedDate < until) || (p.latest !== null && p.latest < until)));
-  if (fixed) return { refused: `“${fixed.title}” has a date of its own before that (${fixed.fixedDate ?? fixed.latest}); the lesson cannot wait. Read something else, or do without.` };
-  const waiting = new Set(plan.parts.filter(waits).map((p) => p.id));
-  if (!waiting.size) return { refused: 'Everything in it is done already.' };
-  const before = new Set(breaches(plan).map((b) => b.says));
-  return {
-    plan: {
-      ...plan,
-      parts: plan.parts.map((p) => (waiting.has(p.id) ? { ...p, earliest: p.earliest !== null && p.earliest > until ? p.earliest : until } : p)),
-      sittings: plan.sittings.map((s) => (waiting.has(s.partId) && s.state === 'ink' ? { ...s, state: 'pencil' } : s)),
-    },
-    unless: (drawn) => { const broken = breaches(drawn.plan).filter((b) => !before.has(b.says)); return broken.length ? { refused: broken.slice(0, 2).map((b) => b.says).join(' ') } : undefined; },
+export const waitForBook =
+  (lessonIds: readonly string[], until: IsoDate): Edit =>
+  (plan) => {
+    if (!lessonIds.length || !plan.lessons.some((l) => lessonIds.includes(l.id))) return { refused: GONE };
+    const done = doneParts(plan);
+    const waits = (p: Plan['parts'][number]): boolean =>
+      p.lessonId !== null && lessonIds.includes(p.lessonId) && p.ruleId === null && !done.has(p.id);
+    const fixed = plan.parts.find(
+      (p) =>
+        waits(p) &&
+        ((p.fixedDate !== null && p.fixedDate < until) || (p.latest !== null && p.latest < until)),
+    );
+    if (fixed)
+      return {
+        refused: `“${fixed.title}” has a date of its own before that (${fixed.fixedDate ?? fixed.latest}); the lesson cannot wait. Read something else, or do without.`,
+      };
+    const waiting = new Set(plan.parts.filter(waits).map((p) => p.id));
+    if (!waiting.size) return { refused: 'Everything in it is done already.' };
+    const before = new Set(breaches(plan).map((b) => b.message));
+    return {
+      plan: {
+        ...plan,
+        parts: plan.parts.map((p) =>
+          waiting.has(p.id)
+            ? { ...p, earliest: p.earliest !== null && p.earliest > until ? p.earliest : until }
+            : p,
+        ),
+        sittings: plan.sittings.map((s) =>
+          waiting.has(s.partId) && s.state === 'ink' ? { ...s, state: 'pencil' } : s,
+        ),
+      },
+      unless: (drawn) => {
+        const broken = breaches(drawn.plan).filter((b) => !before.has(b.message));
+        return broken.length
+          ? {
+              refused: broken
+                .slice(0, 2)
+                .map((b) => b.message)
+                .join(' '),
+            }
+          : undefined;
+      },
+    };
   };
-};
 
 /** Another book is read on these lessons in place of one that does not come in time; it is pulled if it is not yet, in the same role. */
-export const readInstead = (unitId: string, bookId: string, lessonIds: readonly string[], otherId: string): Edit => (plan, context) => {
-  const pull = plan.pulls.find((p) => p.unitId === unitId && p.bookId === bookId);
-  const other = plan.books.find((b) => b.id === otherId);
-  if (!pull || !other) return { refused: GONE };
-  let now = plan;
-  if (!now.pulls.some((p) => p.unitId === unitId && p.bookId === otherId)) {
-    const pulled = pullBook(unitId, otherId, pull.role === 'spine' ? 'together' : pull.role, pull.childId)(now, context);
-    if ('refused' in pulled) return pulled;
-    now = pulled.plan;
-  }
-  const otherPull = now.pulls.find((p) => p.unitId === unitId && p.bookId === otherId)!;
-  const on = new Map(lessonsCovered(other, now.lessons.filter((l) => lessonIds.includes(l.id))).map((c) => [c.lessonId, c]));
-  for (const lessonId of lessonIds) {
-    const put = putOnLesson(otherPull.id, lessonId, on.get(lessonId)?.first ?? null, on.get(lessonId)?.last ?? null)(now, context);
-    if ('refused' in put) return put;
-    now = put.plan;
-  }
-  return { plan: withoutBookOn(now, pull.id, lessonIds) };
-};
+export const readInstead =
+  (unitId: string, bookId: string, lessonIds: readonly string[], otherId: string): Edit =>
+  (plan, context) => {
+    const pull = plan.pulls.find((p) => p.unitId === unitId && p.bookId === bookId);
+    const other = plan.books.find((b) => b.id === otherId);
+    if (!pull || !other) return { refused: GONE };
+    let now = plan;
+    if (!now.pulls.some((p) => p.unitId === unitId && p.bookId === otherId)) {
+      const pulled = pullBook(
+        unitId,
+        otherId,
+        pull.role === 'spine' ? 'together' : pull.role,
+        pull.childId,
+      )(now, context);
+      if ('refused' in pulled) return pulled;
+      now = pulled.plan;
+    }
+    const otherPull = now.pulls.find((p) => p.unitId === unitId && p.bookId === otherId)!;
+    const on = new Map(
+      lessonsCovered(
+        other,
+        now.lessons.filter((l) => lessonIds.includes(l.id)),
+      ).map((c) => [c.lessonId, c]),
+    );
+    for (const lessonId of lessonIds) {
+      const put = putOnLesson(
+        otherPull.id,
+        lessonId,
+        on.get(lessonId)?.first ?? null,
+        on.get(lessonId)?.last ?? null,
+      )(now, context);
+      if ('refused' in put) return put;
+      now = put.plan;
+    }
+    return { plan: withoutBookOn(now, pull.id, lessonIds) };
+  };
 
 /** These lessons do without a book. */
-export const doWithout = (unitId: string, bookId: string, lessonIds: readonly string[]): Edit => (plan) => {
-  const pull = plan.pulls.find((p) => p.unitId === unitId && p.bookId === bookId);
-  return pull ? { plan: withoutBookOn(plan, pull.id, lessonIds) } : { refused: GONE };
-};
+export const doWithout =
+  (unitId: string, bookId: string, lessonIds: readonly string[]): Edit =>
+  (plan) => {
+    const pull = plan.pulls.find((p) => p.unitId === unitId && p.bookId === bookId);
+    return pull ? { plan: withoutBookOn(plan, pull.id, lessonIds) } : { refused: GONE };
+  };
 
 const withoutBookOn = (plan: Plan, pullId: string, lessonIds: readonly string[]): Plan =>
-  plan.uses.filter((u) => u.pullId === pullId && lessonIds.includes(u.lessonId)).reduce((p, use) => withoutUse(p, use), plan);
+  plan.uses
+    .filter((u) => u.pullId === pullId && lessonIds.includes(u.lessonId))
+    .reduce((p, use) => withoutUse(p, use), plan);
 
 /** Writes down what a child read alone; from ten minutes on it is their measure. */
-export const noteReading = (fields: Omit<Reading, 'id'>): Edit => (plan, { newId, today }) => {
-  if (!plan.children.some((c) => c.id === fields.childId) || (fields.bookId !== null && !plan.books.some((b) => b.id === fields.bookId))) return { refused: GONE };
-  if (fields.date > today) return { refused: 'That day is still to come.' };
-  return { plan: { ...plan, readings: [...plan.readings, { ...fields, id: newId() }] } };
-};
+export const noteReading =
+  (fields: Omit<Reading, 'id'>): Edit =>
+  (plan, { newId, today }) => {
+    if (
+      !plan.children.some((c) => c.id === fields.childId) ||
+      (fields.bookId !== null && !plan.books.some((b) => b.id === fields.bookId))
+    )
+      return { refused: GONE };
+    if (fields.date > today) return { refused: 'That day is still to come.' };
+    return { plan: { ...plan, readings: [...plan.readings, { ...fields, id: newId() }] } };
+  };
 
-export const removeReading = (id: string): Edit => (plan) => (plan.readings.some((r) => r.id === id) ? { plan: { ...plan, readings: plan.readings.filter((r) => r.id !== id) } } : { refused: GONE });
+export const removeReading =
+  (id: string): Edit =>
+  (plan) =>
+    plan.readings.some((r) => r.id === id)
+      ? { plan: { ...plan, readings: plan.readings.filter((r) => r.id !== id) } }
+      : { refused: GONE };

@@ -15,15 +15,33 @@ const after = (plan: Plan, edit: Edit): Plan => {
   return done.plan;
 };
 const book = (id: string, over: Partial<Book> = {}): Book => ({ ...blankBook, id, title: id, ...over });
-const pull = (id: string, bookId: string, unitId = 'u1') => ({ id, unitId, bookId, role: 'together' as const, childId: null });
-const use = (id: string, pullId: string, lessonId: string) => ({ id, pullId, lessonId, firstPage: 1, lastPage: 2 });
+const pull = (id: string, bookId: string, unitId = 'u1') => ({
+  id,
+  unitId,
+  bookId,
+  role: 'together' as const,
+  childId: null,
+});
+const use = (id: string, pullId: string, lessonId: string) => ({
+  id,
+  pullId,
+  lessonId,
+  firstPage: 1,
+  lastPage: 2,
+});
 
 describe('books put on the shelf', () => {
   it('all of them, or none when a number is there already or twice among them', () => {
     const plan = { ...aPlan(1), books: [book('a', { label: '9780306406157' })] };
     const { id: _, ...fresh } = book('x');
-    expect(after(plan, addBooks([fresh, { ...fresh, title: 'y' }])).books.map((b) => b.title)).toEqual(['a', 'x', 'y']);
-    expect(run(plan, addBooks([fresh, { ...fresh, label: '9780306406157' }]))).toEqual({ refused: '“x” has the number 9780306406157, and so has “a”. Leave one of them out.' });
+    expect(after(plan, addBooks([fresh, { ...fresh, title: 'y' }])).books.map((b) => b.title)).toEqual([
+      'a',
+      'x',
+      'y',
+    ]);
+    expect(run(plan, addBooks([fresh, { ...fresh, label: '9780306406157' }]))).toEqual({
+      refused: '“x” has the number 9780306406157, and so has “a”. Leave one of them out.',
+    });
     expect(run(plan, addBooks([]))).toEqual({ refused: 'There is no book in it.' });
   });
   it('taken off, their pages leave the lessons', () => {
@@ -34,8 +52,10 @@ describe('books put on the shelf', () => {
 
 describe('two records made one', () => {
   const plan: Plan = {
-    ...aPlan(3), books: [book('a', { authors: 'Halm, T.' }), book('b', { pages: 88, authors: 'T. Halm', place: 'bin 4' })],
-    pulls: [pull('pa', 'a'), pull('pb', 'b')], uses: [use('ua', 'pa', 'l1'), use('ub1', 'pb', 'l1'), use('ub2', 'pb', 'l2')],
+    ...aPlan(3),
+    books: [book('a', { authors: 'Halm, T.' }), book('b', { pages: 88, authors: 'T. Halm', place: 'bin 4' })],
+    pulls: [pull('pa', 'a'), pull('pb', 'b')],
+    uses: [use('ua', 'pa', 'l1'), use('ub1', 'pb', 'l1'), use('ub2', 'pb', 'l2')],
   };
   it('keep the first, with what only the other says, and the pages of both', () => {
     const one = after(plan, mergeBooks('a', 'b'));
@@ -44,7 +64,10 @@ describe('two records made one', () => {
     expect(one.uses.map((u) => `${u.pullId} ${u.lessonId}`)).toEqual(['pa l1', 'pa l2']);
   });
   it('take over a pull where only the other was pulled', () => {
-    const one = after({ ...plan, pulls: [pull('pb', 'b')], uses: [use('ub2', 'pb', 'l2')] }, mergeBooks('a', 'b'));
+    const one = after(
+      { ...plan, pulls: [pull('pb', 'b')], uses: [use('ub2', 'pb', 'l2')] },
+      mergeBooks('a', 'b'),
+    );
     expect([one.pulls.map((p) => p.bookId), one.uses.map((u) => u.pullId)]).toEqual([['a'], ['pb']]);
   });
 });
@@ -52,8 +75,15 @@ describe('two records made one', () => {
 describe('a book in one line', () => {
   it.each([
     ['The Dyer’s Kettle', { title: 'The Dyer’s Kettle', authors: '' }],
-    ['Wool; A. Halm; 88 p; picture book; hall shelf; 2019', { title: 'Wool', authors: 'A. Halm', pages: 88, form: 'picture book', place: 'hall shelf', year: 2019 }],
+    [
+      'Wool; A. Halm; 88 p; picture book; hall shelf; 2019',
+      { title: 'Wool', authors: 'A. Halm', pages: 88, form: 'picture book', place: 'hall shelf', year: 2019 },
+    ],
     ['Wool; pp. 64; 0-306-40615-2', { title: 'Wool', pages: 64, label: '9780306406157' }],
   ])('%s', (line, expected) => expect(readBookLine(line)).toMatchObject(expected));
-  it('says what is wrong with it', () => expect([readBookLine('; A. Halm'), readBookLine('Wool; 978-0-306-40615-8')]).toMatchObject([{ wrong: 'it has no title' }, { wrong: expect.stringContaining('should be 7') }]));
+  it('says what is wrong with it', () =>
+    expect([readBookLine('; A. Halm'), readBookLine('Wool; 978-0-306-40615-8')]).toMatchObject([
+      { wrong: 'it has no title' },
+      { wrong: expect.stringContaining('should be 7') },
+    ]));
 });

@@ -8,84 +8,146 @@ import type { Assignment, Mark, Plan } from '../plan/plan';
 import { GONE, type Edit } from './edit';
 
 /** Marks a part done on a day: for one child, or with null for everyone. */
-export const markDone = (partId: string, childId: string | null, date: IsoDate): Edit => (plan, { newId }) => {
-  if (!plan.parts.some((p) => p.id === partId)) return { refused: GONE };
-  if (plan.marks.some((m) => isDoneMark(m, partId) && (m.childId === childId || m.childId === null))) return { plan };
-  const mark: Mark = { id: newId(), partId, childId, date, outcome: 'done', ...blankMark };
-  return { plan: { ...plan, marks: [...plan.marks, mark] } };
-};
+export const markDone =
+  (partId: string, childId: string | null, date: IsoDate): Edit =>
+  (plan, { newId }) => {
+    if (!plan.parts.some((p) => p.id === partId)) return { refused: GONE };
+    if (plan.marks.some((m) => isDoneMark(m, partId) && (m.childId === childId || m.childId === null)))
+      return { plan };
+    const mark: Mark = { id: newId(), partId, childId, date, outcome: 'done', ...blankMark };
+    return { plan: { ...plan, marks: [...plan.marks, mark] } };
+  };
 
 /** Takes the done mark back; a mark for everyone is taken back for everyone, or left to the other children. */
-export const unmark = (partId: string, childId: string | null): Edit => (plan, { newId }) => {
-  const part = plan.parts.find((p) => p.id === partId);
-  if (!part) return { refused: GONE };
-  const { unit } = homes(plan)(part);
-  const whole = plan.marks.find((m) => isDoneMark(m, partId) && m.childId === null);
-  const kept = plan.marks.filter((m) => !(isDoneMark(m, partId) && (childId === null || m.childId === null || m.childId === childId)));
-  const others = childId !== null && whole ? childrenOf(part, unit, plan.children).filter((c) => c.id !== childId) : [];
-  return { plan: { ...plan, marks: [...kept, ...others.map((c): Mark => ({ ...whole!, id: newId(), childId: c.id }))] } };
-};
+export const unmark =
+  (partId: string, childId: string | null): Edit =>
+  (plan, { newId }) => {
+    const part = plan.parts.find((p) => p.id === partId);
+    if (!part) return { refused: GONE };
+    const { unit } = homes(plan)(part);
+    const whole = plan.marks.find((m) => isDoneMark(m, partId) && m.childId === null);
+    const kept = plan.marks.filter(
+      (m) => !(isDoneMark(m, partId) && (childId === null || m.childId === null || m.childId === childId)),
+    );
+    const others =
+      childId !== null && whole ? childrenOf(part, unit, plan.children).filter((c) => c.id !== childId) : [];
+    return {
+      plan: {
+        ...plan,
+        marks: [...kept, ...others.map((c): Mark => ({ ...whole!, id: newId(), childId: c.id }))],
+      },
+    };
+  };
 
 const isDoneMark = (m: Mark, partId: string): boolean => m.partId === partId && m.outcome === 'done';
 
 /** Notes how a piece of work went for one child, with the rung it was on; what was not ticked for them is ticked with it. */
-export const noteFelt = (partId: string, childId: string, felt: NonNullable<Mark['felt']>, date: IsoDate): Edit => noteOf(partId, childId, date, () => ({ felt }));
+export const noteFelt = (
+  partId: string,
+  childId: string,
+  felt: NonNullable<Mark['felt']>,
+  date: IsoDate,
+): Edit => noteOf(partId, childId, date, () => ({ felt }));
 
 /** Notes the minutes a piece of work took one child; copying measures their hand by it. */
-export const noteTook = (partId: string, childId: string, minutes: number, date: IsoDate): Edit => noteOf(partId, childId, date, (plan, part, given) => {
-  const { lesson, unit } = homes(plan)(part);
-  const child = plan.children.find((c) => c.id === childId);
-  const letters = lesson && unit && child && !given.byHand ? ladderOf(plan).versionOf({ part, child, lesson, unit }, given.rung).letters : 0;
-  return { minutes, letters: letters || null };
-});
+export const noteTook = (partId: string, childId: string, minutes: number, date: IsoDate): Edit =>
+  noteOf(partId, childId, date, (plan, part, given) => {
+    const { lesson, unit } = homes(plan)(part);
+    const child = plan.children.find((c) => c.id === childId);
+    const letters =
+      lesson && unit && child && !given.byHand
+        ? ladderOf(plan).versionOf({ part, child, lesson, unit }, given.rung).letters
+        : 0;
+    return { minutes, letters: letters || null };
+  });
 
 /** One child's mark of a piece of work, with what is noted on it. */
-const noteOf = (partId: string, childId: string, date: IsoDate, says: (plan: Plan, part: Part, given: Assignment) => Partial<Mark>): Edit => (plan, context) => {
-  const part = plan.parts.find((p) => p.id === partId);
-  const given = plan.assignments.find((a) => a.partId === partId && a.childId === childId);
-  if (!part || !given) return { refused: GONE };
-  // A tick for everyone becomes one for each, since one of them has more to say.
-  const whole = plan.marks.find((m) => isDoneMark(m, partId) && m.childId === null);
-  const split = whole ? childrenOf(part, homes(plan)(part).unit, plan.children).map((c): Mark => ({ ...whole, id: context.newId(), childId: c.id })) : [];
-  const marks = [...plan.marks.filter((m) => m !== whole), ...split];
-  const own = marks.find((m) => isDoneMark(m, partId) && m.childId === childId);
-  const noted: Mark = { ...(own ?? { id: context.newId(), partId, childId, date, outcome: 'done', ...blankMark }), rung: given.rung, ...says(plan, part, given) };
-  return { plan: { ...plan, marks: own ? marks.map((m) => (m === own ? noted : m)) : [...marks, noted] } };
-};
+const noteOf =
+  (
+    partId: string,
+    childId: string,
+    date: IsoDate,
+    message: (plan: Plan, part: Part, given: Assignment) => Partial<Mark>,
+  ): Edit =>
+  (plan, context) => {
+    const part = plan.parts.find((p) => p.id === partId);
+    const given = plan.assignments.find((a) => a.partId === partId && a.childId === childId);
+    if (!part || !given) return { refused: GONE };
+    // A tick for everyone becomes one for each, since one of them has more to say.
+    const whole = plan.marks.find((m) => isDoneMark(m, partId) && m.childId === null);
+    const split = whole
+      ? childrenOf(part, homes(plan)(part).unit, plan.children).map((c): Mark => ({
+          ...whole,
+          id: context.newId(),
+          childId: c.id,
+        }))
+      : [];
+    const marks = [...plan.marks.filter((m) => m !== whole), ...split];
+    const own = marks.find((m) => isDoneMark(m, partId) && m.childId === childId);
+    const noted: Mark = {
+      ...(own ?? { id: context.newId(), partId, childId, date, outcome: 'done', ...blankMark }),
+      rung: given.rung,
+      ...message(plan, part, given),
+    };
+    return { plan: { ...plan, marks: own ? marks.map((m) => (m === own ? noted : m)) : [...marks, noted] } };
+  };
 
 /**
  * A part did not happen on a day: that is kept as a mark, and the part moves to a later day. When what is in ink
  * after it leaves no room, nothing is stored; with `rubOut` the later ink of its unit becomes pencil.
  */
-export const didNotHappen = (partId: string, date: IsoDate, rubOut: boolean): Edit => (plan, { newId }) => {
-  const part = plan.parts.find((p) => p.id === partId);
-  if (!part) return { refused: GONE };
-  const unitId = homes(plan)(part).unit?.id;
-  // What comes back by itself comes back by itself: this time it is left out.
-  if (part.ruleId !== null && part.lessonId === null) {
-    if (plan.marks.some((m) => m.partId === partId && m.outcome === 'missed')) return { plan };
-    return { plan: { ...plan, marks: [...plan.marks.filter((m) => !isDoneMark(m, partId)), { id: newId(), partId, childId: null, date, outcome: 'missed', ...blankMark }] } };
-  }
-  if (part.fixedDate) return { refused: `“${part.title}” has a fixed date. Give it another date on the lesson.` };
-  const mark: Mark = { id: newId(), partId, childId: null, date, outcome: 'missed', ...blankMark };
-  const marks = [...plan.marks.filter((m) => !isDoneMark(m, partId)), mark];
-  const later = rubOut ? new Set(laterParts(plan, unitId, partId)) : new Set<string>();
-  const sittings = plan.sittings.map((s) => (s.partId === partId || later.has(s.partId) ? { ...s, state: 'pencil' as const } : s));
-  return {
-    plan: { ...plan, marks, sittings },
-    unless: ({ layout }) => {
-      const homeless = layout?.unplaced.filter((u) => u.partId === partId || (part.lessonId !== null && sameLesson(plan, u.partId, part.lessonId))) ?? [];
-      if (!homeless.length || rubOut) return undefined;
-      return { refused: `What is in ink after “${part.title}” leaves no room for it on a later day.`, offer: 'rub-out' };
-    },
+export const didNotHappen =
+  (partId: string, date: IsoDate, rubOut: boolean): Edit =>
+  (plan, { newId }) => {
+    const part = plan.parts.find((p) => p.id === partId);
+    if (!part) return { refused: GONE };
+    const unitId = homes(plan)(part).unit?.id;
+    // What comes back by itself comes back by itself: this time it is left out.
+    if (part.ruleId !== null && part.lessonId === null) {
+      if (plan.marks.some((m) => m.partId === partId && m.outcome === 'missed')) return { plan };
+      return {
+        plan: {
+          ...plan,
+          marks: [
+            ...plan.marks.filter((m) => !isDoneMark(m, partId)),
+            { id: newId(), partId, childId: null, date, outcome: 'missed', ...blankMark },
+          ],
+        },
+      };
+    }
+    if (part.fixedDate)
+      return { refused: `“${part.title}” has a fixed date. Give it another date on the lesson.` };
+    const mark: Mark = { id: newId(), partId, childId: null, date, outcome: 'missed', ...blankMark };
+    const marks = [...plan.marks.filter((m) => !isDoneMark(m, partId)), mark];
+    const later = rubOut ? new Set(laterParts(plan, unitId, partId)) : new Set<string>();
+    const sittings = plan.sittings.map((s) =>
+      s.partId === partId || later.has(s.partId) ? { ...s, state: 'pencil' as const } : s,
+    );
+    return {
+      plan: { ...plan, marks, sittings },
+      unless: ({ layout }) => {
+        const unplaced =
+          layout?.unplaced.filter(
+            (u) =>
+              u.partId === partId || (part.lessonId !== null && sameLesson(plan, u.partId, part.lessonId)),
+          ) ?? [];
+        if (!unplaced.length || rubOut) return undefined;
+        return {
+          refused: `What is in ink after “${part.title}” leaves no room for it on a later day.`,
+          offer: 'rub-out',
+        };
+      },
+    };
   };
-};
 
-const sameLesson = (plan: Plan, partId: string, lessonId: string): boolean => plan.parts.find((p) => p.id === partId)?.lessonId === lessonId;
+const sameLesson = (plan: Plan, partId: string, lessonId: string): boolean =>
+  plan.parts.find((p) => p.id === partId)?.lessonId === lessonId;
 
 /** The parts that come after a part in its unit. */
 function laterParts(plan: Plan, unitId: string | undefined, partId: string): string[] {
   if (unitId === undefined) return [];
-  const parts = lessonsOf(plan, unitId).flatMap((l) => plan.parts.filter((p) => p.lessonId === l.id).map((p) => p.id));
+  const parts = lessonsOf(plan, unitId).flatMap((l) =>
+    plan.parts.filter((p) => p.lessonId === l.id).map((p) => p.id),
+  );
   return parts.slice(parts.indexOf(partId) + 1);
 }

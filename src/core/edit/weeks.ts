@@ -8,23 +8,44 @@ import type { Plan } from '../plan/plan';
 import { GONE, type Edit } from './edit';
 
 /** Inks every sitting from one day to another. */
-export const inkDays = (first: IsoDate, last: IsoDate): Edit => (plan) => setState(plan, 'ink', (s) => s.date >= first && s.date <= last);
+export const inkDays =
+  (first: IsoDate, last: IsoDate): Edit =>
+  (plan) =>
+    setState(plan, 'ink', (s) => s.date >= first && s.date <= last);
 
 /** Rubs out the ink from one day to another; what is done stays. */
-export const rubOutDays = (first: IsoDate, last: IsoDate): Edit => (plan) => setState(plan, 'pencil', (s) => s.date >= first && s.date <= last);
+export const rubOutDays =
+  (first: IsoDate, last: IsoDate): Edit =>
+  (plan) =>
+    setState(plan, 'pencil', (s) => s.date >= first && s.date <= last);
 
-export const inkLesson = (lessonId: string): Edit => (plan) => setLesson(plan, lessonId, 'ink');
-export const rubOutLesson = (lessonId: string): Edit => (plan) => setLesson(plan, lessonId, 'pencil');
+export const inkLesson =
+  (lessonId: string): Edit =>
+  (plan) =>
+    setLesson(plan, lessonId, 'ink');
+export const rubOutLesson =
+  (lessonId: string): Edit =>
+  (plan) =>
+    setLesson(plan, lessonId, 'pencil');
 
 function setLesson(plan: Plan, lessonId: string, state: 'pencil' | 'ink'): ReturnType<Edit> {
   const parts = new Set(plan.parts.filter((p) => p.lessonId === lessonId).map((p) => p.id));
   return setState(plan, state, (s) => parts.has(s.partId));
 }
 
-function setState(plan: Plan, state: 'pencil' | 'ink', which: (s: Plan['sittings'][number]) => boolean): ReturnType<Edit> {
+function setState(
+  plan: Plan,
+  state: 'pencil' | 'ink',
+  which: (s: Plan['sittings'][number]) => boolean,
+): ReturnType<Edit> {
   const done = doneParts(plan);
-  const changes = (s: Plan['sittings'][number]): boolean => which(s) && s.state !== state && !done.has(s.partId);
-  if (!plan.sittings.some(changes)) return { refused: state === 'ink' ? 'There is nothing in pencil there to ink.' : 'There is no ink there to rub out.' };
+  const changes = (s: Plan['sittings'][number]): boolean =>
+    which(s) && s.state !== state && !done.has(s.partId);
+  if (!plan.sittings.some(changes))
+    return {
+      refused:
+        state === 'ink' ? 'There is nothing in pencil there to ink.' : 'There is no ink there to rub out.',
+    };
   return { plan: { ...plan, sittings: plan.sittings.map((s) => (changes(s) ? { ...s, state } : s)) } };
 }
 
@@ -32,43 +53,90 @@ function setState(plan: Plan, state: 'pencil' | 'ink', which: (s: Plan['sittings
 export const layOutAgain = (): Edit => (plan) => ({ plan, fresh: 'all' });
 
 /** Moves what a lesson has on one day, in pencil, to another day; what follows reflows. */
-export const moveLesson = (lessonId: string, from: IsoDate, to: IsoDate): Edit => (plan, { today }) => {
-  const parts = new Set(plan.parts.filter((p) => p.lessonId === lessonId).map((p) => p.id));
-  return moveSittings(plan, lessonId, plan.sittings.filter((s) => parts.has(s.partId) && s.date === from), to, today);
-};
+export const moveLesson =
+  (lessonId: string, from: IsoDate, to: IsoDate): Edit =>
+  (plan, { today }) => {
+    const parts = new Set(plan.parts.filter((p) => p.lessonId === lessonId).map((p) => p.id));
+    return moveSittings(
+      plan,
+      lessonId,
+      plan.sittings.filter((s) => parts.has(s.partId) && s.date === from),
+      to,
+      today,
+    );
+  };
 
 /** Moves one part of a lesson, in pencil, to another day; what follows reflows. */
-export const movePart = (partId: string, to: IsoDate): Edit => (plan, { today }) => {
-  const lessonId = plan.parts.find((p) => p.id === partId)?.lessonId;
-  return lessonId ? moveSittings(plan, lessonId, plan.sittings.filter((s) => s.partId === partId), to, today) : { refused: GONE };
-};
+export const movePart =
+  (partId: string, to: IsoDate): Edit =>
+  (plan, { today }) => {
+    const lessonId = plan.parts.find((p) => p.id === partId)?.lessonId;
+    return lessonId
+      ? moveSittings(
+          plan,
+          lessonId,
+          plan.sittings.filter((s) => s.partId === partId),
+          to,
+          today,
+        )
+      : { refused: GONE };
+  };
 
-function moveSittings(plan: Plan, lessonId: string, sittings: Plan['sittings'], to: IsoDate, today: IsoDate): ReturnType<Edit> {
+function moveSittings(
+  plan: Plan,
+  lessonId: string,
+  sittings: Plan['sittings'],
+  to: IsoDate,
+  today: IsoDate,
+): ReturnType<Edit> {
   const lesson = plan.lessons.find((l) => l.id === lessonId);
   if (!lesson || !plan.year || !sittings.length) return { refused: GONE };
   const number = lessonsOf(plan, lesson.unitId).find((l) => l.id === lessonId)!.number;
   const parts = new Map(plan.parts.filter((p) => p.lessonId === lessonId).map((p) => [p.id, p]));
   const from = sittings[0].date;
-  if (sittings.some((s) => s.state === 'ink')) return { refused: `Lesson ${number} is in ink on ${shortDate(from)}. Rub out the ink first.` };
+  if (sittings.some((s) => s.state === 'ink'))
+    return { refused: `Lesson ${number} is in ink on ${shortDate(from)}. Rub out the ink first.` };
   const done = doneParts(plan);
-  if (sittings.some((s) => done.has(s.partId))) return { refused: `Lesson ${number} is done on ${shortDate(from)}; what is done stays.` };
+  if (sittings.some((s) => done.has(s.partId)))
+    return { refused: `Lesson ${number} is done on ${shortDate(from)}; what is done stays.` };
   const fixed = sittings.find((s) => parts.get(s.partId)!.fixedDate);
-  if (fixed) return { refused: `“${parts.get(fixed.partId)!.title}” has a fixed date. Change the date on the lesson.` };
+  if (fixed)
+    return {
+      refused: `“${parts.get(fixed.partId)!.title}” has a fixed date. Change the date on the lesson.`,
+    };
   const closed = whyClosed(plan.year, to);
   if (closed) return { refused: `${shortDate(to)} is ${closed}.` };
   if (to < today) return { refused: `${shortDate(to)} is over; pencil goes on days to come.` };
   if (to < from) {
     const before = blocking(plan, lesson.unitId, lessonId, to);
-    if (before) return { refused: `Lesson ${before.number} stands on ${shortDate(before.date)} and comes first. Move it first, or change the order of the lessons.` };
+    if (before)
+      return {
+        refused: `Lesson ${before.number} stands on ${shortDate(before.date)} and comes first. Move it first, or change the order of the lessons.`,
+      };
   }
-  return { plan, moved: new Map(sittings.map((s) => [s.partId, { date: to, window: s.window }])) satisfies NonNullable<LayoutChoice['moved']> };
+  return {
+    plan,
+    moved: new Map(sittings.map((s) => [s.partId, { date: to, window: s.window }])) satisfies NonNullable<
+      LayoutChoice['moved']
+    >,
+  };
 }
 
 /** The nearest earlier lesson of the unit with a part, not behind a wait, after a date. */
-function blocking(plan: Plan, unitId: string, lessonId: string, date: IsoDate): { number: number; date: IsoDate } | undefined {
+function blocking(
+  plan: Plan,
+  unitId: string,
+  lessonId: string,
+  date: IsoDate,
+): { number: number; date: IsoDate } | undefined {
   const sittingOf = new Map(plan.sittings.map((s) => [s.partId, s]));
   const lessons = lessonsOf(plan, unitId);
-  const earlier = lessons.slice(0, lessons.findIndex((l) => l.id === lessonId)).reverse();
+  const earlier = lessons
+    .slice(
+      0,
+      lessons.findIndex((l) => l.id === lessonId),
+    )
+    .reverse();
   for (const l of earlier) {
     for (const p of plan.parts.filter((x) => x.lessonId === l.id)) {
       const s = sittingOf.get(p.id);

@@ -19,15 +19,20 @@ const KIND_WORDS: readonly [PartKind, RegExp][] = [
   ['talk', /\b(talk|discuss\w*|speech|present)\b/i],
   ['looking-up', /\b(look up|research|find out)\b/i],
   ['quiz', /\bquiz\b/i],
-  ['craft', /\b(craft|paint|draw|sew|weave|felt|knit|cut|collage|print|fold|make|dye|stitch|sketch|colour)\b/i],
+  [
+    'craft',
+    /\b(craft|paint|draw|sew|weave|felt|knit|cut|collage|print|fold|make|dye|stitch|sketch|colour)\b/i,
+  ],
 ];
 
 export function kindFrom(text: string): PartKind {
   return KIND_WORDS.find(([, words]) => words.test(text))?.[0] ?? 'activity';
 }
 
-const MINUTES = /(?:^|[\s,(–-])(?:(?:about|ca\.?|approx\.?)\s*)?(?:(\d+(?:[.,]\d+)?)\s*(?:h|hrs?|hours?)\b\s*(?:(\d{1,2})\s*(?:m|min|minutes)?\b)?|(\d{1,3})\s*(?:m|mins?|minutes?)\b)\)?/iu;
-const WAIT = /\b(dries|dry|drying|freezes?|frozen|stands?|sets?|rests?|rises?|soaks?|cools?)\s+(?:for\s+)?(?:(\d+(?:[.,]\d+)?)\s*(h|hours?|d|days?)|(overnight))\b/iu;
+const MINUTES =
+  /(?:^|[\s,(–-])(?:(?:about|ca\.?|approx\.?)\s*)?(?:(\d+(?:[.,]\d+)?)\s*(?:h|hrs?|hours?)\b\s*(?:(\d{1,2})\s*(?:m|min|minutes)?\b)?|(\d{1,3})\s*(?:m|mins?|minutes?)\b)\)?/iu;
+const WAIT =
+  /\b(dries|dry|drying|freezes?|frozen|stands?|sets?|rests?|rises?|soaks?|cools?)\s+(?:for\s+)?(?:(\d+(?:[.,]\d+)?)\s*(h|hours?|d|days?)|(overnight))\b/iu;
 
 /** Hours that an overnight wait lasts at least: from any window of one day to the morning of the next, and never to the evening of the same. */
 export const OVERNIGHT_HOURS = 12;
@@ -37,32 +42,61 @@ export function minutesFrom(text: string): { minutes: number | null; rest: strin
   const m = MINUTES.exec(text);
   if (!m) return { minutes: null, rest: text };
   const minutes = m[3] ? Number(m[3]) : Math.round(Number(m[1].replace(',', '.')) * 60) + Number(m[2] ?? 0);
-  return minutes > 0 && minutes <= 1440 ? { minutes, rest: tidy(text.replace(m[0], ' ')) } : { minutes: null, rest: text };
+  return minutes > 0 && minutes <= 1440
+    ? { minutes, rest: tidy(text.replace(m[0], ' ')) }
+    : { minutes: null, rest: text };
 }
 
 /** A wait named in a text, in hours, with its word. */
 export function waitFrom(text: string): { hours: number; label: string; rest: string } | undefined {
   const m = WAIT.exec(text);
   if (!m) return undefined;
-  const hours = m[4] ? OVERNIGHT_HOURS : Math.round(Number(m[2].replace(',', '.')) * (/^d/i.test(m[3]) ? 24 : 1));
+  const hours = m[4]
+    ? OVERNIGHT_HOURS
+    : Math.round(Number(m[2].replace(',', '.')) * (/^d/i.test(m[3]) ? 24 : 1));
   const word = m[1].toLowerCase();
-  return { hours: Math.min(hours, 24 * 60), label: /dr/.test(word) ? 'dries' : /fr/.test(word) ? 'freezes' : word.replace(/s?$/, 's'), rest: tidy(text.replace(m[0], ' ')) };
+  return {
+    hours: Math.min(hours, 24 * 60),
+    label: /dr/.test(word) ? 'dries' : /fr/.test(word) ? 'freezes' : word.replace(/s?$/, 's'),
+    rest: tidy(text.replace(m[0], ' ')),
+  };
 }
 
-const tidy = (text: string): string => text.replace(/\s+/gu, ' ').replace(/\(\s*\)/gu, '').replace(/\s+([,;.])/gu, '$1').replace(/(?:[,;–-]\s*)+(?=[,;])/gu, '').replace(/^[\s,;–-]+|[\s,;–-]+$/gu, '').trim();
+const tidy = (text: string): string =>
+  text
+    .replace(/\s+/gu, ' ')
+    .replace(/\(\s*\)/gu, '')
+    .replace(/\s+([,;.])/gu, '$1')
+    .replace(/(?:[,;–-]\s*)+(?=[,;])/gu, '')
+    .replace(/^[\s,;–-]+|[\s,;–-]+$/gu, '')
+    .trim();
+
+/** Characters of a line that are looked at: ten titles long. */
+const LONGEST_LINE = 2000;
 
 /** Reads an activity; what stands after the first semicolon is supplies and waits. Undefined when nothing is left for a name. */
-export function readActivity(line: string): DraftPart | undefined {
+export function readActivity(whole: string): DraftPart | undefined {
+  const line = whole.slice(0, LONGEST_LINE);
   const [head, ...tail] = line.replace(/^\s*(?:[•·▪*–-]|\(?\d{1,3}[.):])\s*/u, '').split(';');
   const wait = waitFrom(line);
   const timed = minutesFrom(waitFrom(head)?.rest ?? head);
   const outdoors = /\b(outdoors?|outside|garden|in the open)\b/iu.test(line);
   const title = tidy(timed.rest.replace(/,\s*(?:outdoors?|outside)\b/giu, '')).slice(0, 200);
   if (!/[\p{L}\d]/u.test(title)) return undefined;
-  const supplies = readSupplies(tail.map((t) => waitFrom(t)?.rest ?? t).filter((t) => !/^\s*(outdoors?|outside)\s*$/iu.test(t)).join(';'));
+  const supplies = readSupplies(
+    tail
+      .map((t) => waitFrom(t)?.rest ?? t)
+      .filter((t) => !/^\s*(outdoors?|outside)\s*$/iu.test(t))
+      .join(';'),
+  );
   const kind = kindFrom(title);
   return {
-    ...blankDraftPart, title, kind, minutes: timed.minutes ?? 30, outdoors: outdoors || kind === 'walk', supplies,
+    ...blankDraftPart,
+    title,
+    kind,
+    minutes: timed.minutes ?? 30,
+    outdoors: outdoors || kind === 'walk',
+    supplies,
     window: kind === 'experiment' || kind === 'looking-up' ? 'morning' : 'afternoon',
     ...(wait ? { waitAfterHours: wait.hours, waitLabel: wait.label } : {}),
   };

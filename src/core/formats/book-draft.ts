@@ -15,7 +15,11 @@ export interface BooksRead {
 }
 
 /** A draft from what is known; undefined, with the reason said, when it is no book. */
-export function bookDraft(known: Partial<BookDraft> & { title: string }, number: string, say: (what: string) => void): BookDraft | undefined {
+export function bookDraft(
+  known: Partial<BookDraft> & { title: string },
+  number: string,
+  say: (what: string) => void,
+): BookDraft | undefined {
   const title = known.title.normalize('NFC').replace(/\s+/gu, ' ').trim();
   if (!title) {
     say('it has no title');
@@ -34,7 +38,13 @@ export function bookDraft(known: Partial<BookDraft> & { title: string }, number:
     }
     label = read.digits;
   }
-  return { ...blankBook, ...known, title, authors: (known.authors ?? '').normalize('NFC').slice(0, 200), label };
+  return {
+    ...blankBook,
+    ...known,
+    title,
+    authors: (known.authors ?? '').normalize('NFC').slice(0, 200),
+    label,
+  };
 }
 
 export interface Sorted {

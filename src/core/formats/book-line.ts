@@ -21,6 +21,8 @@ export function readBookLine(line: string): BookDraft | { wrong: string } {
   if (words[0]) known.authors = words[0];
   if (words[1]) known.place = words.slice(1).join(', ').slice(0, 100);
   let wrong = '';
-  const book = bookDraft(known, number, (what) => { wrong = what; });
+  const book = bookDraft(known, number, (what) => {
+    wrong = what;
+  });
   return book ?? { wrong };
 }

@@ -9,68 +9,163 @@ import { sortDrafts } from './book-draft';
 import { readBooksCsv, writeBooksCsv } from './books-csv';
 import { readCslJson, writeCslJson } from './csl';
 
-const word = fc.constantFrom('Kettle', 'Dyer’s', 'Ünd', 'wool', '100', 'A & B', 'x_y', '50% wool', '#3', 'Tom “T” Halm', 'c++', 'naïve');
+const word = fc.constantFrom(
+  'Kettle',
+  'Dyer’s',
+  'Ünd',
+  'wool',
+  '100',
+  'A & B',
+  'x_y',
+  '50% wool',
+  '#3',
+  'Tom “T” Halm',
+  'c++',
+  'naïve',
+);
 const title = fc.array(word, { minLength: 1, maxLength: 5 }).map((w) => w.join(' '));
 const author = fc.constantFrom('Halm, T.', 'Oberwasser, Maria', 'The Weavers’ Guild');
-const label = fc.nat(99_999_999).map((n) => { const stem = `2${String(n).padStart(11, '0')}`; return stem + ean13Check(stem); });
-const someBook: fc.Arbitrary<Book> = fc.record({
-  title, authors: fc.array(author, { maxLength: 2 }).map((a) => a.join('; ')), label: fc.oneof(fc.constant(''), label), form: fc.constantFrom(...BOOK_FORMS), pages: fc.option(fc.integer({ min: 1, max: 900 }), { nil: null }),
-  year: fc.option(fc.integer({ min: 1800, max: 2026 }), { nil: null }), language: fc.constantFrom('', 'english', 'de'), place: fc.constantFrom('', 'hall shelf', 'bin 3 & 4'),
-}).map((b) => ({ ...blankBook, id: 'b', ...b }));
+const label = fc.nat(99_999_999).map((n) => {
+  const stem = `2${String(n).padStart(11, '0')}`;
+  return stem + ean13Check(stem);
+});
+const someBook: fc.Arbitrary<Book> = fc
+  .record({
+    title,
+    authors: fc.array(author, { maxLength: 2 }).map((a) => a.join('; ')),
+    label: fc.oneof(fc.constant(''), label),
+    form: fc.constantFrom(...BOOK_FORMS),
+    pages: fc.option(fc.integer({ min: 1, max: 900 }), { nil: null }),
+    year: fc.option(fc.integer({ min: 1800, max: 2026 }), { nil: null }),
+    language: fc.constantFrom('', 'english', 'de'),
+    place: fc.constantFrom('', 'hall shelf', 'bin 3 & 4'),
+  })
+  .map((b) => ({ ...blankBook, id: 'b', ...b }));
 /** What a format can carry of a book. */
-const only = (b: Omit<Book, 'id'>, keys: (keyof Book)[]): unknown => Object.fromEntries(keys.map((k) => [k, (b as Book)[k]]));
+const only = (b: Omit<Book, 'id'>, keys: (keyof Book)[]): unknown =>
+  Object.fromEntries(keys.map((k) => [k, (b as Book)[k]]));
 
 describe('books as tables, BibTeX and CSL-JSON', () => {
   it('are read back from a table as they were written', () => {
-    const full = fc.tuple(someBook, fc.array(fc.record({ title: fc.constantFrom('Mordants', 'Looms'), first: fc.constantFrom(null, 3, 40) }), { maxLength: 2 }), fc.option(fc.nat(9999), { nil: null })).map(([b, t, price]) => ({ ...b, price, topics: t.map((x) => ({ ...x, last: x.first })), chapters: t.map((x) => ({ title: x.title, page: x.first })) }));
-    fc.assert(fc.property(fc.array(full, { maxLength: 6 }), (books) => {
-      const read = readBooksCsv(writeBooksCsv(books));
-      expect(read.faults).toEqual([]);
-      expect(read.books.map((b) => ({ ...b.book, id: 'b' }))).toEqual(books);
-    }));
+    const full = fc
+      .tuple(
+        someBook,
+        fc.array(
+          fc.record({ title: fc.constantFrom('Mordants', 'Looms'), first: fc.constantFrom(null, 3, 40) }),
+          { maxLength: 2 },
+        ),
+        fc.option(fc.nat(9999), { nil: null }),
+      )
+      .map(([b, t, price]) => ({
+        ...b,
+        price,
+        topics: t.map((x) => ({ ...x, last: x.first })),
+        chapters: t.map((x) => ({ title: x.title, page: x.first })),
+      }));
+    fc.assert(
+      fc.property(fc.array(full, { maxLength: 6 }), (books) => {
+        const read = readBooksCsv(writeBooksCsv(books));
+        expect(read.faults).toEqual([]);
+        expect(read.books.map((b) => ({ ...b.book, id: 'b' }))).toEqual(books);
+      }),
+    );
   });
   it('are read back from BibTeX, with what it can carry', () => {
-    fc.assert(fc.property(fc.array(someBook, { maxLength: 4 }), (books) => {
-      const read = readBibtex(writeBibtex(books));
-      expect(read.faults).toEqual([]);
-      const keys: (keyof Book)[] = ['title', 'authors', 'label', 'form', 'pages', 'year', 'language', 'place'];
-      expect(read.books.map((b) => only(b.book, keys))).toEqual(books.map((b) => only(b, keys)));
-    }), { numRuns: 60 });
+    fc.assert(
+      fc.property(fc.array(someBook, { maxLength: 4 }), (books) => {
+        const read = readBibtex(writeBibtex(books));
+        expect(read.faults).toEqual([]);
+        const keys: (keyof Book)[] = [
+          'title',
+          'authors',
+          'label',
+          'form',
+          'pages',
+          'year',
+          'language',
+          'place',
+        ];
+        expect(read.books.map((b) => only(b.book, keys))).toEqual(books.map((b) => only(b, keys)));
+      }),
+      { numRuns: 60 },
+    );
   });
   it('are read back from CSL-JSON, with what it can carry', () => {
-    fc.assert(fc.property(fc.array(someBook, { maxLength: 6 }), (books) => {
-      const read = readCslJson(writeCslJson(books));
-      expect(read.faults).toEqual([]);
-      const keys: (keyof Book)[] = ['title', 'authors', 'label', 'pages', 'year', 'language'];
-      expect(read.books.map((b) => only(b.book, keys))).toEqual(books.map((b) => only(b, keys)));
-    }));
+    fc.assert(
+      fc.property(fc.array(someBook, { maxLength: 6 }), (books) => {
+        const read = readCslJson(writeCslJson(books));
+        expect(read.faults).toEqual([]);
+        const keys: (keyof Book)[] = ['title', 'authors', 'label', 'pages', 'year', 'language'];
+        expect(read.books.map((b) => only(b.book, keys))).toEqual(books.map((b) => only(b, keys)));
+      }),
+    );
   });
 });
 
 describe('books from elsewhere', () => {
   it('a table names each bad row and why', () => {
-    const { books, faults, unknown } = readBooksCsv('Title;Author;ISBN;Pages;Kind;Colour\nWool;A. Halm;978-0-306-40615-7;88;book;red\nDyes;;978-0-306-40615-8;;;\n;Nobody;;;;\nMills;;;many;scroll;\nRoads;;0-306-40615-2;;picture book;');
-    expect(books.map((b) => [b.book.title, b.book.label])).toEqual([['Wool', '9780306406157'], ['Roads', '9780306406157']]);
+    const { books, faults, unknown } = readBooksCsv(
+      'Title;Author;ISBN;Pages;Kind;Colour\nWool;A. Halm;978-0-306-40615-7;88;book;red\nDyes;;978-0-306-40615-8;;;\n;Nobody;;;;\nMills;;;many;scroll;\nRoads;;0-306-40615-2;;picture book;',
+    );
+    expect(books.map((b) => [b.book.title, b.book.label])).toEqual([
+      ['Wool', '9780306406157'],
+      ['Roads', '9780306406157'],
+    ]);
     expect(unknown).toEqual(['Colour']);
     expect(faults).toEqual([
-      { line: 3, what: 'number 978-0-306-40615-8: The last digit of this number should be 7, or one of the others is mistyped.' },
+      {
+        line: 3,
+        what: 'number 978-0-306-40615-8: The last digit of this number should be 7, or one of the others is mistyped.',
+      },
       { line: 4, what: 'it has no title' },
-      { line: 5, what: expect.stringContaining('“scroll” under form') }, { line: 5, what: '“many” under pages: write a whole number from 1 to 9999' },
+      { line: 5, what: expect.stringContaining('“scroll” under form') },
+      { line: 5, what: '“many” under pages: write a whole number from 1 to 9999' },
     ]);
   });
   it('BibTeX with LaTeX, several names and a broken entry', () => {
-    const { books, faults } = readBibtex('@book{a,\n title = {The {Dyer}\'s K\\"ottle},\n author = {Oberwasser, M. and Halm, T.}, year = 2019, isbn = {0-306-40615-2}\n}\n\n@book{b, title = {Broken');
-    expect(books).toMatchObject([{ line: 1, book: { title: 'The Dyer\'s Köttle', authors: 'Oberwasser, M.; Halm, T.', year: 2019, label: '9780306406157' } }]);
+    const { books, faults } = readBibtex(
+      '@book{a,\n title = {The {Dyer}\'s K\\"ottle},\n author = {Oberwasser, M. and Halm, T.}, year = 2019, isbn = {0-306-40615-2}\n}\n\n@book{b, title = {Broken',
+    );
+    expect(books).toMatchObject([
+      {
+        line: 1,
+        book: {
+          title: "The Dyer's Köttle",
+          authors: 'Oberwasser, M.; Halm, T.',
+          year: 2019,
+          label: '9780306406157',
+        },
+      },
+    ]);
     expect(faults).toMatchObject([{ line: 6, what: expect.stringContaining('Unterminated') }]);
   });
   it('CSL-JSON that is none, and an item that is none', () => {
     expect(readCslJson('{').faults[0].what).toContain('this is not JSON');
-    expect(readCslJson('[{"title":"Wool","type":"motion_picture"},{"title":5},{"type":"book"}]')).toMatchObject({ books: [{ line: 1, book: { form: 'film' } }], faults: [{ line: 2 }, { line: 3, what: 'it has no title' }] });
+    expect(
+      readCslJson('[{"title":"Wool","type":"motion_picture"},{"title":5},{"type":"book"}]'),
+    ).toMatchObject({
+      books: [{ line: 1, book: { form: 'film' } }],
+      faults: [{ line: 2 }, { line: 3, what: 'it has no title' }],
+    });
   });
   it('what is on the shelf already is known by its number, or asked by its title and author', () => {
-    const shelf: Book[] = [{ ...blankBook, id: 's', title: 'The Dyer’s Kettle', authors: 'M. Oberwasser', label: '9780306406157' }];
+    const shelf: Book[] = [
+      { ...blankBook, id: 's', title: 'The Dyer’s Kettle', authors: 'M. Oberwasser', label: '9780306406157' },
+    ];
     const draft = (over: Partial<Book>) => ({ line: 2, book: { ...blankBook, title: 'x', ...over } });
-    const sorted = sortDrafts([draft({ title: 'Other words', label: '9780306406157' }), draft({ title: 'Dyer’s kettle', authors: 'Oberwasser, M.' }), draft({ title: 'The Dyer’s Kettles', authors: 'Oberwasser, M.' }), draft({ title: 'The Dyer’s Kettle', authors: 'M. Oberwasser', form: 'film' })], shelf);
-    expect([sorted.known.length, sorted.asked.map((a) => a.as), sorted.fresh.map((f) => f.book.title)]).toEqual([1, ['The Dyer’s Kettle'], ['The Dyer’s Kettles', 'The Dyer’s Kettle']]);
+    const sorted = sortDrafts(
+      [
+        draft({ title: 'Other words', label: '9780306406157' }),
+        draft({ title: 'Dyer’s kettle', authors: 'Oberwasser, M.' }),
+        draft({ title: 'The Dyer’s Kettles', authors: 'Oberwasser, M.' }),
+        draft({ title: 'The Dyer’s Kettle', authors: 'M. Oberwasser', form: 'film' }),
+      ],
+      shelf,
+    );
+    expect([
+      sorted.known.length,
+      sorted.asked.map((a) => a.as),
+      sorted.fresh.map((f) => f.book.title),
+    ]).toEqual([1, ['The Dyer’s Kettle'], ['The Dyer’s Kettles', 'The Dyer’s Kettle']]);
   });
 });

@@ -34,15 +34,24 @@ const NUMBERING = new RegExp(
   ].join('|'),
   'iu',
 );
-const LEADER = /^(?<title>.*?)\s*(?:\.{2,}|(?:\s\.){2,}|…+|_{2,}|\t+|\s{3,}|,?\s*\bpp?\.?\s?(?=\d)|\s[–—|]\s*(?=\d+$))[\s.]*(?<page>\d{1,4}|[ivxlcdm]{1,7})(?:\s*[–-]\s*\d{1,4})?$/iu;
-const BARE = /^(?<title>.*\p{L}.*?)\s+(?<page>\d{1,4})$/u;
+/** A page at the end of a line: a number or a Roman one, or the first of two. */
+const PAGE_AT_END = /(?<page>\d{1,4}|[ivxlcdm]{1,7})(?:\s?[–-]\s?\d{1,4})?$/iu;
+/** What leads from a title to its page: dots, a gap, a line, “p.”; looked for right before the page, so that a wide gap costs nothing. */
+const LEADS = /(?:\.{2,}|(?:\s\.){2,}|…|_{2,}|\t|\s{3}|(?:^|[\s,])pp?\.?\s?|\s[–—|]\s?)[\s.]{0,3}$/iu;
+/** Characters before a page in which a leader is looked for. */
+const LEAD_LOOKED_AT = 12;
 const HEADING = /^(?:table of )?contents:?$/i;
-const AROUND = /^(?:preface|foreword|acknowledge?ments?|glossary|index|bibliography|about the authors?|further reading|notes|credits)$/i;
+const AROUND =
+  /^(?:preface|foreword|acknowledge?ments?|glossary|index|bibliography|about the authors?|further reading|notes|credits)$/i;
 export const MOST_LINES = 1000;
 
 /** Reads a paste. `lessonLevel` is the depth whose lines become lessons; deeper lines become topics, outer ones nothing. */
 export function readContents(text: string, lessonLevel = 0): ContentsLine[] {
-  const raw = text.split(/\r\n|\r|\n/).slice(0, MOST_LINES).map((content, i) => ({ content, line: i + 1 })).filter((l) => l.content.trim());
+  const raw = text
+    .split(/\r\n|\r|\n/)
+    .slice(0, MOST_LINES)
+    .map((content, i) => ({ content, line: i + 1 }))
+    .filter((l) => l.content.trim());
   const depths = indentDepths(raw.map((l) => l.content));
   const lines = raw.map(({ content, line }, i) => ({ line, ...readLine(content.trim()), level: depths[i] }));
   settleBarePages(lines);
@@ -51,10 +60,15 @@ export function readContents(text: string, lessonLevel = 0): ContentsLine[] {
     const depth = Math.max(level, numberingDepth);
     const read = { line, title: title || '(no title)', page, level: depth };
     if (!title) return { ...read, becomes: 'nothing', doubt: 'nothing but a number' };
-    if (HEADING.test(title) || AROUND.test(title) || depth < lessonLevel) return { ...read, becomes: 'nothing', doubt };
+    if (HEADING.test(title) || AROUND.test(title) || depth < lessonLevel)
+      return { ...read, becomes: 'nothing', doubt };
     if (depth > lessonLevel && lessonAbove) return { ...read, becomes: 'topic', doubt };
     lessonAbove = true;
-    return { ...read, becomes: 'lesson', doubt: depth > lessonLevel ? 'indented, but no lesson stands above it' : doubt };
+    return {
+      ...read,
+      becomes: 'lesson',
+      doubt: depth > lessonLevel ? 'indented, but no lesson stands above it' : doubt,
+    };
   });
 }
 
@@ -73,8 +87,8 @@ function readLine(content: string): RawLine {
   const dotted = numbering?.groups?.dotted;
   const isNumbering = numbering && isRomanIfAny(numbering, content) && numbering[0].length < content.length;
   const body = isNumbering ? content.slice(numbering[0].length).trim() : content;
-  const led = LEADER.exec(body);
-  const found = led ?? BARE.exec(body);
+  const led = leaderOf(body);
+  const found = led ?? bareOf(body);
   const page = found?.groups?.page ?? '';
   return {
     title: clean(found ? found.groups!.title : body),
@@ -86,15 +100,44 @@ function readLine(content: string): RawLine {
   };
 }
 
+/** The title and the page of a line in which something leads from one to the other. */
+function leaderOf(body: string): { groups: { title: string; page: string } } | undefined {
+  const found = PAGE_AT_END.exec(body);
+  if (!found) return undefined;
+  const before = body.slice(0, found.index);
+  const lead = LEADS.exec(before.slice(-LEAD_LOOKED_AT));
+  // A dash leads to a number alone: “The flock – vii” is a title.
+  if (!lead || (/[–—|]/u.test(lead[0]) && !/^\d+$/.test(found[0]))) return undefined;
+  return { groups: { title: before.slice(0, before.length - lead[0].length), page: found.groups!.page } };
+}
+
+/** The title and the plain number at the end of a line, which may belong to it. */
+function bareOf(body: string): { groups: { title: string; page: string } } | undefined {
+  const page = /\d{1,4}$/.exec(body)?.[0];
+  if (!page) return undefined;
+  const title = body.slice(0, body.length - page.length);
+  return /\s$/.test(title) && /\p{L}/u.test(title) ? { groups: { title, page } } : undefined;
+}
+
 /** Letters that number a line must be a Roman number; without a mark after them, in capitals before a capital (“II Shearing”, not “I spin”). */
 function isRomanIfAny({ 0: whole, groups }: RegExpExecArray, content: string): boolean {
   const letters = groups?.roman ?? groups?.capitals;
   if (letters === undefined) return true;
-  if (groups?.capitals && !(letters === letters.toUpperCase() && /^\p{Lu}/u.test(content.slice(whole.length)))) return false;
+  if (
+    groups?.capitals &&
+    !(letters === letters.toUpperCase() && /^\p{Lu}/u.test(content.slice(whole.length)))
+  )
+    return false;
   return ROMAN.test(letters);
 }
 
-const clean = (title: string): string => title.replace(/[\s.…_,]+$/u, '').replace(/\s+/g, ' ').slice(0, 200);
+/** A title without what led from it to its page, its gaps closed. */
+function clean(title: string): string {
+  const closed = title.replace(/\s+/g, ' ');
+  let end = closed.length;
+  while (end > 0 && /[\s.…_,]/u.test(closed[end - 1])) end--;
+  return closed.slice(0, Math.min(end, 200));
+}
 
 /** Depth of each line by its indent: every wider indent than the line above it opens a level. */
 function indentDepths(lines: readonly string[]): number[] {
@@ -147,7 +190,14 @@ export function lessonsFrom(lines: readonly ContentsLine[], pagesOfBook: number 
   lines.forEach((line, i) => {
     if (line.becomes === 'lesson') {
       const next = lines.slice(i + 1).find((l) => l.page !== null && l.becomes !== 'topic');
-      const last = line.page === null ? null : next ? Math.max(line.page, next.page! - 1) : pagesOfBook !== null && pagesOfBook >= line.page ? pagesOfBook : null;
+      const last =
+        line.page === null
+          ? null
+          : next
+            ? Math.max(line.page, next.page! - 1)
+            : pagesOfBook !== null && pagesOfBook >= line.page
+              ? pagesOfBook
+              : null;
       lessons.push({ title: line.title, firstPage: line.page, lastPage: last, topics: [] });
     } else if (line.becomes === 'topic') lessons.at(-1)?.topics.push({ title: line.title, page: line.page });
   });

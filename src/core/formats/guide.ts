@@ -8,7 +8,18 @@ import { blankDraft, blankDraftPart } from './blank-draft';
 import type { Draft, DraftPart } from './draft';
 import { readSupplies } from './supplies';
 
-export type GuideBecomes = 'lesson' | 'objective' | 'pages' | 'topic' | 'part' | 'doing' | 'supplies' | 'preparation' | 'words' | 'recall' | 'nothing';
+export type GuideBecomes =
+  | 'lesson'
+  | 'objective'
+  | 'pages'
+  | 'topic'
+  | 'part'
+  | 'doing'
+  | 'supplies'
+  | 'preparation'
+  | 'words'
+  | 'recall'
+  | 'nothing';
 
 export interface GuideLine {
   /** Line of the paste, from 1. */
@@ -21,7 +32,8 @@ export interface GuideLine {
 
 export const MOST_GUIDE_LINES = 2000;
 
-const HEADING = /^(?:#{1,4}\s+|(?:lesson|chapter|unit|week|day|session|part)\s+(?:\d+|[ivxlc]+|one|two|three|four|five|six|seven|eight|nine|ten)\s*[:.)–—-]?\s*|\d{1,3}[.)]\s+(?=\p{Lu}))(?<title>.*)$/iu;
+const HEADING =
+  /^(?:#{1,4}\s+|(?:lesson|chapter|unit|week|day|session|part)\s+(?:\d+|[ivxlc]+|one|two|three|four|five|six|seven|eight|nine|ten)\s*[:.)–—-]?\s*|\d{1,3}[.)]\s+(?=\p{Lu}))(?<title>.*)$/iu;
 const LABELS: readonly [GuideBecomes, RegExp][] = [
   ['objective', /^(?:objectives?|goals?|aims?|learn(?:ing)?)$/i],
   ['pages', /^(?:read(?:ing)?|pages?|pp?\.?|book)$/i],
@@ -30,7 +42,10 @@ const LABELS: readonly [GuideBecomes, RegExp][] = [
   ['preparation', /^(?:prepar(?:e|ation)|before(?:hand)?|ahead|the (?:night|evening|day) before|set ?up)$/i],
   ['words', /^(?:words?|vocabulary|terms)$/i],
   ['recall', /^(?:recall|questions?|review|ask|discuss(?:ion)?)$/i],
-  ['part', /^(?:do|activit(?:y|ies)|make|experiment|demonstration|craft|cook(?:ing)?|game|walk|film|watch|project|hands[- ]on|music|trip)$/i],
+  [
+    'part',
+    /^(?:do|activit(?:y|ies)|make|experiment|demonstration|craft|cook(?:ing)?|game|walk|film|watch|project|hands[- ]on|music|trip)$/i,
+  ],
 ];
 const LABELLED = /^(?<label>[\p{L}’' -]{2,24}):\s*(?<rest>.*)$/u;
 const BULLET = /^\s*(?:[•·▪*–-]|\(?[a-z][.)])\s+/u;
@@ -39,30 +54,42 @@ const BULLET = /^\s*(?:[•·▪*–-]|\(?[a-z][.)])\s+/u;
 export function readGuide(text: string): GuideLine[] {
   let under: GuideBecomes = 'nothing';
   let inLesson = false;
-  return text.split(/\r\n|\r|\n/).slice(0, MOST_GUIDE_LINES).flatMap((raw, i): GuideLine[] => {
-    const content = raw.trim();
-    if (!content) return [];
-    const line = i + 1;
-    const bulleted = BULLET.test(raw);
-    const body = content.replace(BULLET, '');
-    const labelled = LABELLED.exec(body);
-    const label = labelled && LABELS.find(([, words]) => words.test(labelled.groups!.label.trim()));
-    if (label) {
-      under = label[0];
-      const rest = labelled.groups!.rest.trim();
-      if (!rest) return [{ line, text: body, becomes: 'nothing', doubt: '' }];
-      return [{ line, text: keepsLabel(label[0]) ? `${labelled.groups!.label}: ${rest}` : rest, becomes: inLesson ? label[0] : 'nothing', doubt: inLesson ? '' : 'it stands above the first lesson' }];
-    }
-    const heading = HEADING.exec(content);
-    if (heading && !bulleted && heading.groups!.title.trim()) {
-      under = 'nothing';
-      inLesson = true;
-      return [{ line, text: heading.groups!.title.trim(), becomes: 'lesson', doubt: '' }];
-    }
-    if (!inLesson) return [{ line, text: body, becomes: 'nothing', doubt: 'it stands above the first lesson' }];
-    if (bulleted || under === 'supplies' || under === 'words') return [{ line, text: body, becomes: under === 'nothing' ? 'part' : under, doubt: '' }];
-    return [{ line, text: body, becomes: 'doing', doubt: '' }];
-  });
+  return text
+    .split(/\r\n|\r|\n/)
+    .slice(0, MOST_GUIDE_LINES)
+    .flatMap((raw, i): GuideLine[] => {
+      const content = raw.trim();
+      if (!content) return [];
+      const line = i + 1;
+      const bulleted = BULLET.test(raw);
+      const body = content.replace(BULLET, '');
+      const labelled = LABELLED.exec(body);
+      const label = labelled && LABELS.find(([, words]) => words.test(labelled.groups!.label.trim()));
+      if (label) {
+        under = label[0];
+        const rest = labelled.groups!.rest.trim();
+        if (!rest) return [{ line, text: body, becomes: 'nothing', doubt: '' }];
+        return [
+          {
+            line,
+            text: keepsLabel(label[0]) ? `${labelled.groups!.label}: ${rest}` : rest,
+            becomes: inLesson ? label[0] : 'nothing',
+            doubt: inLesson ? '' : 'it stands above the first lesson',
+          },
+        ];
+      }
+      const heading = HEADING.exec(content);
+      if (heading && !bulleted && heading.groups!.title.trim()) {
+        under = 'nothing';
+        inLesson = true;
+        return [{ line, text: heading.groups!.title.trim(), becomes: 'lesson', doubt: '' }];
+      }
+      if (!inLesson)
+        return [{ line, text: body, becomes: 'nothing', doubt: 'it stands above the first lesson' }];
+      if (bulleted || under === 'supplies' || under === 'words')
+        return [{ line, text: body, becomes: under === 'nothing' ? 'part' : under, doubt: '' }];
+      return [{ line, text: body, becomes: 'doing', doubt: '' }];
+    });
 }
 
 /** “Experiment: …” says what kind it is. */
@@ -98,19 +125,29 @@ function add(draft: Draft, text: string, becomes: GuideBecomes): void {
       const pages = /(\d{1,4})(?:\s*[–-]\s*(\d{1,4}))?/.exec(text);
       if (pages) {
         draft.firstPage = Number(pages[1]) || null;
-        draft.lastPage = pages[2] && Number(pages[2]) >= Number(pages[1]) ? Number(pages[2]) : draft.firstPage;
+        draft.lastPage =
+          pages[2] && Number(pages[2]) >= Number(pages[1]) ? Number(pages[2]) : draft.firstPage;
       } else draft.topics.push({ title: text.slice(0, 200), page: null });
       break;
     }
     case 'topic':
-      for (const t of text.split(/[;,]/).map((x) => x.trim()).filter(Boolean)) draft.topics.push({ title: t.slice(0, 200), page: null });
+      for (const t of text
+        .split(/[;,]/)
+        .map((x) => x.trim())
+        .filter(Boolean))
+        draft.topics.push({ title: t.slice(0, 200), page: null });
       break;
     case 'part': {
       const label = LABELLED.exec(text);
       const named = label && LABELS.some(([, words]) => words.test(label.groups!.label.trim()));
       const read = readActivity(named ? label.groups!.rest : text);
       const kind = named ? kindFrom(label.groups!.label) : 'activity';
-      if (read) draft.parts.push({ ...read, kind: kind === 'activity' ? read.kind : kind, outdoors: read.outdoors || kind === 'walk' });
+      if (read)
+        draft.parts.push({
+          ...read,
+          kind: kind === 'activity' ? read.kind : kind,
+          outdoors: read.outdoors || kind === 'walk',
+        });
       break;
     }
     case 'doing': {
@@ -125,7 +162,12 @@ function add(draft: Draft, text: string, becomes: GuideBecomes): void {
       change(doing(), { preparations: [{ what: text.slice(0, 200), daysBefore: daysBeforeFrom(text) }] });
       break;
     case 'words':
-      draft.words.push(...text.split(/[;,]/).map((w) => w.trim().slice(0, 80)).filter(Boolean));
+      draft.words.push(
+        ...text
+          .split(/[;,]/)
+          .map((w) => w.trim().slice(0, 80))
+          .filter(Boolean),
+      );
       break;
     case 'recall':
       draft.recall.push({ easy: text.slice(0, 300), hard: '', answer: '' });
@@ -147,7 +189,8 @@ export function daysBeforeFrom(text: string): number {
   const days = /(\d{1,3})\s*days?\s*(?:before|ahead|earlier|in advance)/i.exec(text);
   if (days) return Math.min(365, Number(days[1]));
   const weeks = /(\d{1,2}|a|one|two|three|four)\s*weeks?\s*(?:before|ahead|earlier|in advance)/i.exec(text);
-  if (weeks) return 7 * (Number(weeks[1]) || { a: 1, one: 1, two: 2, three: 3, four: 4 }[weeks[1].toLowerCase()] || 1);
+  if (weeks)
+    return 7 * (Number(weeks[1]) || { a: 1, one: 1, two: 2, three: 3, four: 4 }[weeks[1].toLowerCase()] || 1);
   if (/\b(?:evening|night|day) before\b|\bovernight\b|\bfreez|\bsoak|\bthaw/i.test(text)) return 1;
   return /\b(?:order|borrow|reserve)\b/i.test(text) ? 7 : 0;
 }

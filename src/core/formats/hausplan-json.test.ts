@@ -13,25 +13,86 @@ const faults = (change: (document: Record<string, never>) => unknown): string[] 
 
 describe('Hausplan JSON', () => {
   it('gives the same bytes when written, read and written again', () => {
-    fc.assert(fc.property(someFullPlan, (plan) => {
-      const text = writeHausplanJson(canonical(redraw(plan, { today: '2026-08-31' }).plan));
-      const reading = readHausplanJson(text);
-      expect('plan' in reading && writeHausplanJson(canonical(reading.plan))).toBe(text);
-    }), { numRuns: 50 });
+    fc.assert(
+      fc.property(someFullPlan, (plan) => {
+        const text = writeHausplanJson(canonical(redraw(plan, { today: '2026-08-31' }).plan));
+        const reading = readHausplanJson(text);
+        expect('plan' in reading && writeHausplanJson(canonical(reading.plan))).toBe(text);
+      }),
+      { numRuns: 50 },
+    );
   });
 
-  it.each<[string, (d: Record<string, any>) => unknown, string]>([ // eslint-disable-line @typescript-eslint/no-explicit-any
+  // eslint-disable-next-line @typescript-eslint/no-explicit-any
+  it.each<[string, (d: Record<string, any>) => unknown, string]>([
     ['something else', () => ({ hello: 1 }), 'format: this is not a Hausplan file'],
-    ['another version', (d) => { d.version = 9; }, 'version: written by another version of Hausplan: version 9, this one reads 1 and 2'],
-    ['a missing list', (d) => { delete d.books; }, 'books: Invalid input: expected array, received undefined'],
-    ['a key of its own', (d) => { d.children[1].colour = 'red'; }, 'children[1]: Unrecognized key: "colour"'],
-    ['a date that does not exist', (d) => { d.units[0].starts = '2026-02-30'; }, 'units[0].starts: a date is written YYYY-MM-DD and must exist'],
-    ['a year that ends before it starts', (d) => { d.year.ends = '2020-01-01'; }, 'year.ends: the year ends before it starts'],
-    ['an id used twice', (d) => { d.lessons[1].id = 'l1'; }, 'lessons[1].id: “l1” is used twice'],
-    ['a part of no lesson', (d) => { d.parts[0].lessonId = 'gone'; }, 'parts[0].lessonId: there is no lesson “gone”'],
-    ['a part that stands twice', (d) => { d.sittings[1].partId = 'l1-a'; }, 'sittings[1].partId: this part stands twice'],
-    ['two children with one hatch', (d) => { d.children[1].hatch = 'diagonals'; }, 'children[1].hatch: diagonals is another child’s hatch'],
-  ])('names what is wrong: %s', (_, change, says) => expect(faults(change)).toContain(says));
+    [
+      'another version',
+      (d) => {
+        d.version = 9;
+      },
+      'version: written by another version of Hausplan: version 9, this one reads 1 and 2',
+    ],
+    [
+      'a missing list',
+      (d) => {
+        delete d.books;
+      },
+      'books: this is missing',
+    ],
+    [
+      'a key of its own',
+      (d) => {
+        d.children[1].colour = 'red';
+      },
+      'children[1]: “colour” is not known here',
+    ],
+    [
+      'a date that does not exist',
+      (d) => {
+        d.units[0].starts = '2026-02-30';
+      },
+      'units[0].starts: a date is written YYYY-MM-DD and must exist',
+    ],
+    [
+      'a year that ends before it starts',
+      (d) => {
+        d.year.ends = '2020-01-01';
+      },
+      'year.ends: the year ends before it starts',
+    ],
+    [
+      'an id used twice',
+      (d) => {
+        d.lessons[1].id = 'l1';
+      },
+      'lessons[1].id: “l1” is used twice',
+    ],
+    [
+      'a part of no lesson',
+      (d) => {
+        d.parts[0].lessonId = 'gone';
+      },
+      'parts[0].lessonId: there is no lesson “gone”',
+    ],
+    [
+      'a part that stands twice',
+      (d) => {
+        d.sittings[1].partId = 'l1-a';
+      },
+      'sittings[1].partId: this part stands twice',
+    ],
+    [
+      'two children with one hatch',
+      (d) => {
+        d.children[1].hatch = 'diagonals';
+      },
+      'children[1].hatch: diagonals is another child’s hatch',
+    ],
+  ])('names what is wrong: %s', (_, change, message) => expect(faults(change)).toContain(message));
 
-  it('says where text stops being JSON', () => expect(readHausplanJson('{"format":')).toMatchObject({ faults: [{ what: expect.stringContaining('this is not JSON') }] }));
+  it('says where text stops being JSON', () =>
+    expect(readHausplanJson('{"format":')).toMatchObject({
+      faults: [{ what: expect.stringContaining('this is not JSON') }],
+    }));
 });

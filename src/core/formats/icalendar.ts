@@ -12,7 +12,14 @@ import type { Plan } from '../plan/plan';
 export function writeICalendar(plan: Plan, stamp: string): string {
   const parts = byId(plan.parts);
   const homeOf = homes(plan);
-  const lines = ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//Hausplan//Hausplan 1//EN', 'CALSCALE:GREGORIAN', 'METHOD:PUBLISH', property('X-WR-CALNAME', plan.family?.name ?? 'Hausplan')];
+  const lines = [
+    'BEGIN:VCALENDAR',
+    'VERSION:2.0',
+    'PRODID:-//Hausplan//Hausplan 1//EN',
+    'CALSCALE:GREGORIAN',
+    'METHOD:PUBLISH',
+    property('X-WR-CALNAME', plan.family?.name ?? 'Hausplan'),
+  ];
   const dates = [...groupBy(plan.sittings, (s) => s.date)].sort(([a], [b]) => (a < b ? -1 : 1));
   for (const [date, sittings] of dates) {
     const times = groupBy(timetable(plan, date), (r) => r.sittingId);
@@ -20,16 +27,22 @@ export function writeICalendar(plan: Plan, stamp: string): string {
       const part = parts.get(s.partId)!;
       const { lesson, unit } = homeOf(part);
       const rooms = times.get(s.id);
+      // An event ends after it begins (RFC 5545, 3.8.2.2), also where there is nothing to do in it.
+      const starts = Math.min(1438, ...(rooms ?? []).map((r) => r.starts));
+      const ends = Math.max(...(rooms ?? []).map((r) => r.ends), starts);
       const names = childrenOf(part, unit, plan.children).map((c) => c.name);
       lines.push(
         'BEGIN:VEVENT',
         property('UID', `${s.id}@hausplan`),
         `DTSTAMP:${stamp}`,
         ...(rooms
-          ? [`DTSTART:${moment(date, Math.min(...rooms.map((r) => r.starts)))}`, `DTEND:${moment(date, Math.max(...rooms.map((r) => r.ends)))}`]
+          ? [`DTSTART:${moment(date, starts)}`, `DTEND:${moment(date, Math.max(ends, starts + 1))}`]
           : [`DTSTART;VALUE=DATE:${compact(date)}`]),
         property('SUMMARY', lesson ? `${lesson.title}: ${part.title}` : part.title),
-        property('DESCRIPTION', `${unit ? `${unit.title}, from ${dayMonth(unit.starts)}\n` : ''}${names.join(', ')}`),
+        property(
+          'DESCRIPTION',
+          `${unit ? `${unit.title}, from ${dayMonth(unit.starts)}\n` : ''}${names.join(', ')}`,
+        ),
         `STATUS:${s.state === 'ink' ? 'CONFIRMED' : 'TENTATIVE'}`,
         property('CATEGORIES', unit?.title ?? 'every day'),
         'END:VEVENT',
@@ -50,7 +63,12 @@ function moment(date: IsoDate, minutes: number): string {
 
 /** A property whose value is text (section 3.3.11). */
 function property(name: string, text: string): string {
-  return `${name}:${text.replace(/\\/g, '\\\\').replace(/;/g, '\\;').replace(/,/g, '\\,').replace(/\r\n|\r|\n/g, '\\n').replace(/[\p{Cc}]/gu, '')}`;
+  return `${name}:${text
+    .replace(/\\/g, '\\\\')
+    .replace(/;/g, '\\;')
+    .replace(/,/g, '\\,')
+    .replace(/\r\n|\r|\n/g, '\\n')
+    .replace(/[\p{Cc}]/gu, '')}`;
 }
 
 /** Content lines are at most 75 octets; longer ones go on after a line break and a space (section 3.1). */

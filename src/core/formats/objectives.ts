@@ -13,17 +13,34 @@ const CODE = /^\(?(?=[\w.–-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[.–-][A-Za-z0-9]+)+\)
 
 /** Reads objectives and names the rows that are none; nothing else of the text is lost. */
 export function readObjectives(text: string): { objectives: ObjectiveLine[]; faults: LineFault[] } {
-  const table = readCsv(text, { code: ['code', 'standard', 'id', 'number', 'reference'], wording: ['wording', 'objective', 'description', 'text', 'statement', 'standard text'] });
-  const headed = /^[^\n]*\b(?:code|wording|objective|description|statement)\b[^\n]*[,;\t|]/iu.test(text) && !table.rows.some((r) => r.line === 1);
+  const table = readCsv(text, {
+    code: ['code', 'standard', 'id', 'number', 'reference'],
+    wording: ['wording', 'objective', 'description', 'text', 'statement', 'standard text'],
+  });
+  const headed =
+    /^[^\n]*\b(?:code|wording|objective|description|statement)\b[^\n]*[,;\t|]/iu.test(text) &&
+    !table.rows.some((r) => r.line === 1);
   const faults: LineFault[] = headed ? [...table.faults] : [];
   const lines: ObjectiveLine[] = headed
     ? table.rows.map((r) => ({ line: r.line, ...r.cells }))
-    : text.split(/\r\n|\r|\n/).map((raw, i) => ({ line: i + 1, ...coded(raw) })).filter((l) => l.code || l.wording);
+    : text
+        .split(/\r\n|\r|\n/)
+        .map((raw, i) => ({ line: i + 1, ...coded(raw) }))
+        .filter((l) => l.code || l.wording);
   const seen = new Map<string, number>();
   const objectives = lines.filter((l) => {
-    const fault = !l.wording ? (l.code ? `“${l.code}” has a code and no wording` : 'no wording') : l.wording.length > 500 ? 'longer than 500 characters' : l.code.length > 40 ? 'its code is longer than 40 characters' : '';
+    const fault = !l.wording
+      ? l.code
+        ? `“${l.code}” has a code and no wording`
+        : 'no wording'
+      : l.wording.length > 500
+        ? 'longer than 500 characters'
+        : l.code.length > 40
+          ? 'its code is longer than 40 characters'
+          : '';
     const twice = l.code && seen.get(l.code.toLowerCase());
-    if (fault || twice) faults.push({ line: l.line, what: fault || `code ${l.code} stands in row ${twice} already` });
+    if (fault || twice)
+      faults.push({ line: l.line, what: fault || `code ${l.code} stands in row ${twice} already` });
     if (l.code && !twice) seen.set(l.code.toLowerCase(), l.line);
     return !fault && !twice;
   });

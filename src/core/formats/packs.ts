@@ -4,7 +4,10 @@ import { blankDraft, blankDraftPart } from './blank-draft';
 import type { Draft, DraftPart, LineFault } from './draft';
 
 /** Activities, one to a line; lines that name none are pointed at. */
-export function readActivities(text: string): { activities: (DraftPart & { line: number })[]; faults: LineFault[] } {
+export function readActivities(text: string): {
+  activities: (DraftPart & { line: number })[];
+  faults: LineFault[];
+} {
   const activities: (DraftPart & { line: number })[] = [];
   const faults: LineFault[] = [];
   text.split(/\r\n|\r|\n/).forEach((raw, i) => {
@@ -18,7 +21,17 @@ export function readActivities(text: string): { activities: (DraftPart & { line:
 
 /** A lesson for so many activities each, in order. */
 export function draftsFromActivities(activities: readonly DraftPart[], perLesson: number): Draft[] {
-  return chunks(activities, perLesson).map((parts) => ({ ...blankDraft, title: parts.length === 1 ? parts[0].title : `${parts[0].title} and ${parts.length === 2 ? parts[1].title.toLowerCase() : `${parts.length - 1} more`}`.slice(0, 200), parts: [...parts] }));
+  return chunks(activities, perLesson).map((parts) => ({
+    ...blankDraft,
+    title:
+      parts.length === 1
+        ? parts[0].title
+        : `${parts[0].title} and ${parts.length === 2 ? parts[1].title.toLowerCase() : `${parts.length - 1} more`}`.slice(
+            0,
+            200,
+          ),
+    parts: [...parts],
+  }));
 }
 
 /** Activities dealt to so many lessons, in order and as evenly as can be: for each activity its lesson, from 0. */
@@ -30,33 +43,84 @@ export function dealtToLessons(activities: number, lessons: number): number[] {
 export function cardsFrom(text: string): string[] {
   const count = /^\s*(\d{1,4})\s*(?:cards?)?\s*$/iu.exec(text);
   if (count) return Array.from({ length: Math.min(1000, Number(count[1])) }, (_, i) => `Card ${i + 1}`);
-  return text.split(/\r\n|\r|\n/).map((l) => l.trim().replace(/^(?:[•·▪*–-]|\d{1,4}[.)])\s+/u, '').slice(0, 200)).filter(Boolean);
+  return text
+    .split(/\r\n|\r|\n/)
+    .map((l) =>
+      l
+        .trim()
+        .replace(/^(?:[•·▪*–-]|\d{1,4}[.)])\s+/u, '')
+        .slice(0, 200),
+    )
+    .filter(Boolean);
 }
 
 /** A lesson for so many cards each; the cards are its topics. */
 export function draftsFromCards(cards: readonly string[], perLesson: number): Draft[] {
   return chunks(cards, perLesson).map((group, i) => {
     const numbered = group.every((c) => /^Card \d+$/.test(c));
-    const title = group.length === 1 ? group[0] : numbered ? `Cards ${group[0].slice(5)} to ${group.at(-1)!.slice(5)}` : `${group[0]} to ${group.at(-1)!}`;
+    const title =
+      group.length === 1
+        ? group[0]
+        : numbered
+          ? `Cards ${group[0].slice(5)} to ${group.at(-1)!.slice(5)}`
+          : `${group[0]} to ${group.at(-1)!}`;
     return {
-      ...blankDraft, title: title.slice(0, 200), topics: numbered ? [] : group.map((c) => ({ title: c, page: null })),
-      parts: [{ ...blankDraftPart, title: group.length === 1 ? 'Look at the card together' : `Look at ${group.length} cards together`, minutes: 5 + 5 * group.length, window: 'morning' }, ...(i % 2 ? [{ ...blankDraftPart, kind: 'game' as const, title: 'Lay them out and find pairs', minutes: 10, lead: 'near' as const }] : [])],
+      ...blankDraft,
+      title: title.slice(0, 200),
+      topics: numbered ? [] : group.map((c) => ({ title: c, page: null })),
+      parts: [
+        {
+          ...blankDraftPart,
+          title: group.length === 1 ? 'Look at the card together' : `Look at ${group.length} cards together`,
+          minutes: 5 + 5 * group.length,
+          window: 'morning',
+        },
+        ...(i % 2
+          ? [
+              {
+                ...blankDraftPart,
+                kind: 'game' as const,
+                title: 'Lay them out and find pairs',
+                minutes: 10,
+                lead: 'near' as const,
+              },
+            ]
+          : []),
+      ],
     };
   });
 }
 
 /** A lesson for each question: what we think, looking it up, and what we found. */
 export function draftsFromQuestions(text: string): Draft[] {
-  return text.split(/\r\n|\r|\n/).map((l) => l.trim().replace(/^(?:[•·▪*–-]|\d{1,4}[.)])\s+/u, '')).filter(Boolean).map((question) => ({
-    ...blankDraft,
-    title: question.slice(0, 200),
-    objective: `Answer: ${question}`.slice(0, 500),
-    parts: [
-      { ...blankDraftPart, kind: 'talk', title: 'What do we think, and why?', minutes: 10, window: 'morning', prediction: question.slice(0, 300) },
-      { ...blankDraftPart, kind: 'looking-up', title: 'Find out', minutes: 30, lead: 'near', window: 'morning' },
-    ],
-    recall: [{ easy: question.slice(0, 300), hard: '', answer: '' }],
-  }));
+  return text
+    .split(/\r\n|\r|\n/)
+    .map((l) => l.trim().replace(/^(?:[•·▪*–-]|\d{1,4}[.)])\s+/u, ''))
+    .filter(Boolean)
+    .map((question) => ({
+      ...blankDraft,
+      title: question.slice(0, 200),
+      objective: `Answer: ${question}`.slice(0, 500),
+      parts: [
+        {
+          ...blankDraftPart,
+          kind: 'talk',
+          title: 'What do we think, and why?',
+          minutes: 10,
+          window: 'morning',
+          prediction: question.slice(0, 300),
+        },
+        {
+          ...blankDraftPart,
+          kind: 'looking-up',
+          title: 'Find out',
+          minutes: 30,
+          lead: 'near',
+          window: 'morning',
+        },
+      ],
+      recall: [{ easy: question.slice(0, 300), hard: '', answer: '' }],
+    }));
 }
 
 function chunks<T>(items: readonly T[], size: number): T[][] {

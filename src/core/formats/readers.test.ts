@@ -7,7 +7,14 @@ import { draft } from './draft';
 import { daysBeforeFrom, draftsFromGuide, readGuide } from './guide';
 import { readLessonsCsv, writeLessonsCsv } from './lessons-csv';
 import { readObjectives } from './objectives';
-import { cardsFrom, dealtToLessons, draftsFromActivities, draftsFromCards, draftsFromQuestions, readActivities } from './packs';
+import {
+  cardsFrom,
+  dealtToLessons,
+  draftsFromActivities,
+  draftsFromCards,
+  draftsFromQuestions,
+  readActivities,
+} from './packs';
 import { readSupplies, readSupply, suppliesText, summed } from './supplies';
 
 const GUIDE = `A guide to wool
@@ -42,78 +49,250 @@ describe('supplies', () => {
     ['7', { name: '7', amount: null, unit: '', each: false }],
   ])('%s', (text, expected) => expect(readSupply(text)).toEqual(expected));
   it('are written so that they are read as the same again', () => {
-    const item = fc.record({ name: fc.constantFrom('alum', 'onion skins', 'wool yarn', 'salt'), amount: fc.option(fc.integer({ min: 1, max: 900 }).map((n) => n / 4), { nil: null }), unit: fc.constantFrom('', 'g', 'ml', 'sheets'), each: fc.boolean() }).map((s) => (s.amount === null ? { ...s, unit: '' } : s));
-    fc.assert(fc.property(fc.array(item, { maxLength: 6 }), (list) => {
-      expect(readSupplies(suppliesText(list))).toEqual(list);
-    }));
+    const item = fc
+      .record({
+        name: fc.constantFrom('alum', 'onion skins', 'wool yarn', 'salt'),
+        amount: fc.option(
+          fc.integer({ min: 1, max: 900 }).map((n) => n / 4),
+          { nil: null },
+        ),
+        unit: fc.constantFrom('', 'g', 'ml', 'sheets'),
+        each: fc.boolean(),
+      })
+      .map((s) => (s.amount === null ? { ...s, unit: '' } : s));
+    fc.assert(
+      fc.property(fc.array(item, { maxLength: 6 }), (list) => {
+        expect(readSupplies(suppliesText(list))).toEqual(list);
+      }),
+    );
   });
-  it('add up, and what is for each child counts for each', () => expect(summed([{ supplies: readSupplies('alum 12 g; paper 2 sheets each'), children: 3 }, { supplies: readSupplies('Alum 8 g; spoon'), children: 2 }])).toEqual([
-    { name: 'alum', amount: 20, unit: 'g', each: false }, { name: 'paper', amount: 6, unit: 'sheets', each: false }, { name: 'spoon', amount: null, unit: '', each: false },
-  ]));
+  it('add up, and what is for each child counts for each', () =>
+    expect(
+      summed([
+        { supplies: readSupplies('alum 12 g; paper 2 sheets each'), children: 3 },
+        { supplies: readSupplies('Alum 8 g; spoon'), children: 2 },
+      ]),
+    ).toEqual([
+      { name: 'alum', amount: 20, unit: 'g', each: false },
+      { name: 'paper', amount: 6, unit: 'sheets', each: false },
+      { name: 'spoon', amount: null, unit: '', each: false },
+    ]));
 });
 
 describe('an activity in a line', () => {
-  it('gives minutes, kind, supplies and a wait', () => expect(readActivity('- Felt balls, 35 min, outdoors; wool 20 g; dries overnight')).toMatchObject({ title: 'Felt balls', minutes: 35, kind: 'craft', outdoors: true, waitAfterHours: 12, waitLabel: 'dries', supplies: [{ name: 'wool', amount: 20, unit: 'g' }] }));
-  it.each([['Walk to the mill, 1 h 30', 90, 'walk'], ['Watch the shearers (12 minutes)', 12, 'film'], ['Bake flat bread, 1.5 hours', 90, 'cooking'], ['Sort the fibres', 30, 'activity']])('%s', (line, minutes, kind) => expect(readActivity(line)).toMatchObject({ minutes, kind }));
-  it('that names nothing is none', () => expect([readActivity('---'), readActivity('  ; wool')]).toEqual([undefined, undefined]));
+  it('gives minutes, kind, supplies and a wait', () =>
+    expect(readActivity('- Felt balls, 35 min, outdoors; wool 20 g; dries overnight')).toMatchObject({
+      title: 'Felt balls',
+      minutes: 35,
+      kind: 'craft',
+      outdoors: true,
+      waitAfterHours: 12,
+      waitLabel: 'dries',
+      supplies: [{ name: 'wool', amount: 20, unit: 'g' }],
+    }));
+  it.each([
+    ['Walk to the mill, 1 h 30', 90, 'walk'],
+    ['Watch the shearers (12 minutes)', 12, 'film'],
+    ['Bake flat bread, 1.5 hours', 90, 'cooking'],
+    ['Sort the fibres', 30, 'activity'],
+  ])('%s', (line, minutes, kind) => expect(readActivity(line)).toMatchObject({ minutes, kind }));
+  it('that names nothing is none', () =>
+    expect([readActivity('---'), readActivity('  ; wool')]).toEqual([undefined, undefined]));
 });
 
 describe('a guide', () => {
   const drafts = draftsFromGuide(readGuide(GUIDE));
   it('becomes lessons with what stands under their headings', () => {
     expect(drafts.map((d) => d.title)).toEqual(['The flock', 'The dye pot']);
-    expect(drafts[0]).toMatchObject({ objective: 'Name five breeds.', firstPage: 3, lastPage: 9, recall: [{ easy: 'What does a ewe look like?' }], parts: [{ title: 'Draw the breeds', minutes: 20, supplies: [{ name: 'paper', amount: 2, each: true }, { name: 'pencils' }, { name: 'field card' }] }] });
-    expect(drafts[1]).toMatchObject({ words: ['mordant', 'vat'], parts: [{ preparations: [{ daysBefore: 1 }] }, { title: 'Onion skin and madder', kind: 'experiment', minutes: 60, waitAfterHours: 48, directions: 'Stir slowly and keep the lid on.' }, { title: 'Compare with the guesses', minutes: 15 }] });
+    expect(drafts[0]).toMatchObject({
+      objective: 'Name five breeds.',
+      firstPage: 3,
+      lastPage: 9,
+      recall: [{ easy: 'What does a ewe look like?' }],
+      parts: [
+        {
+          title: 'Draw the breeds',
+          minutes: 20,
+          supplies: [{ name: 'paper', amount: 2, each: true }, { name: 'pencils' }, { name: 'field card' }],
+        },
+      ],
+    });
+    expect(drafts[1]).toMatchObject({
+      words: ['mordant', 'vat'],
+      parts: [
+        { preparations: [{ daysBefore: 1 }] },
+        {
+          title: 'Onion skin and madder',
+          kind: 'experiment',
+          minutes: 60,
+          waitAfterHours: 48,
+          directions: 'Stir slowly and keep the lid on.',
+        },
+        { title: 'Compare with the guesses', minutes: 15 },
+      ],
+    });
   });
-  it('leaves what every part begins with as it was', () => expect([blankDraftPart.supplies, blankDraftPart.preparations]).toEqual([[], []]));
-  it('says of each line what it becomes, and doubts what stands above the first lesson', () => expect(readGuide(GUIDE).filter((l) => l.doubt)).toEqual([{ line: 1, text: 'A guide to wool', becomes: 'nothing', doubt: 'it stands above the first lesson' }]));
+  it('leaves what every part begins with as it was', () =>
+    expect([blankDraftPart.supplies, blankDraftPart.preparations]).toEqual([[], []]));
+  it('says of each line what it becomes, and doubts what stands above the first lesson', () =>
+    expect(readGuide(GUIDE).filter((l) => l.doubt)).toEqual([
+      { line: 1, text: 'A guide to wool', becomes: 'nothing', doubt: 'it stands above the first lesson' },
+    ]));
   it('is never more than lines of the paste, whatever is pasted', () => {
-    fc.assert(fc.property(fc.string({ maxLength: 400 }), (text) => {
-      const lines = readGuide(text);
-      expect(lines.length).toBeLessThanOrEqual(text.split(/\r\n|\r|\n/).length);
-      for (const d of draftsFromGuide(lines)) expect(draft.safeParse(d).success).toBe(true);
-    }));
+    fc.assert(
+      fc.property(fc.string({ maxLength: 400 }), (text) => {
+        const lines = readGuide(text);
+        expect(lines.length).toBeLessThanOrEqual(text.split(/\r\n|\r|\n/).length);
+        for (const d of draftsFromGuide(lines)) expect(draft.safeParse(d).success).toBe(true);
+      }),
+    );
   });
-  it.each([['soak overnight', 1], ['order the dye two weeks ahead', 14], ['3 days before: weigh', 3], ['borrow a loom', 7], ['lay out paper', 0]])('%s: %i days before', (text, days) => expect(daysBeforeFrom(text)).toBe(days));
+  it.each([
+    ['soak overnight', 1],
+    ['order the dye two weeks ahead', 14],
+    ['3 days before: weigh', 3],
+    ['borrow a loom', 7],
+    ['lay out paper', 0],
+  ])('%s: %i days before', (text, days) => expect(daysBeforeFrom(text)).toBe(days));
 });
 
 describe('a table of lessons', () => {
-  const CSV = 'Lesson,Pages,Activity,Kind,Minutes,You,Window,Wait,Supplies\r\nThe flock,3-9,Draw the breeds,craft,20,near,afternoon,,paper 2 sheets\r\n,,"Tell, then ask",talk,10,lead,,,\r\nThe dye pot,10-14,Dye pot,experiment,60,lead,afternoon,dries 48 h,alum 12 g\r\n';
+  const CSV =
+    'Lesson,Pages,Activity,Kind,Minutes,You,Window,Wait,Supplies\r\nThe flock,3-9,Draw the breeds,craft,20,near,afternoon,,paper 2 sheets\r\n,,"Tell, then ask",talk,10,lead,,,\r\nThe dye pot,10-14,Dye pot,experiment,60,lead,afternoon,dries 48 h,alum 12 g\r\n';
   it('has a row a part', () => {
     const { drafts, faults } = readLessonsCsv(CSV);
     expect(faults).toEqual([]);
-    expect(drafts.map((d) => [d.title, d.firstPage, d.parts.map((p) => p.title)])).toEqual([['The flock', 3, ['Draw the breeds', 'Tell, then ask']], ['The dye pot', 10, ['Dye pot']]]);
-    expect(drafts[1].parts[0]).toMatchObject({ waitAfterHours: 48, waitLabel: 'dries', supplies: [{ name: 'alum', amount: 12 }] });
+    expect(drafts.map((d) => [d.title, d.firstPage, d.parts.map((p) => p.title)])).toEqual([
+      ['The flock', 3, ['Draw the breeds', 'Tell, then ask']],
+      ['The dye pot', 10, ['Dye pot']],
+    ]);
+    expect(drafts[1].parts[0]).toMatchObject({
+      waitAfterHours: 48,
+      waitLabel: 'dries',
+      supplies: [{ name: 'alum', amount: 12 }],
+    });
   });
   it('names each bad cell with its row', () => {
-    const bad = CSV.replace('craft,20', 'crafty,20').replace('10-14', '14-10').replace('lead,afternoon', 'lead,teatime');
-    expect(readLessonsCsv(bad).faults.map((f) => [f.line, f.what.slice(0, 32)])).toEqual([[2, '“crafty” is no kind of part; the'], [4, '“14-10” are no pages; write 31-3'], [4, '“teatime” is no window; write mo']]);
-    expect(readLessonsCsv('Lesson,Part\n"Open').faults[0]).toEqual({ line: 2, what: 'a quotation mark is opened and not closed' });
-    expect(readLessonsCsv('Lesson,Part,Minutes\n,Knit,20').faults).toEqual([{ line: 2, what: 'no lesson is named in this row or above it' }]);
+    const bad = CSV.replace('craft,20', 'crafty,20')
+      .replace('10-14', '14-10')
+      .replace('lead,afternoon', 'lead,teatime');
+    expect(readLessonsCsv(bad).faults.map((f) => [f.line, f.what.slice(0, 32)])).toEqual([
+      [2, '“crafty” is no kind of part; the'],
+      [4, '“14-10” are no pages; write 31-3'],
+      [4, '“teatime” is no window; write mo'],
+    ]);
+    expect(readLessonsCsv('Lesson,Part\n"Open').faults[0]).toEqual({
+      line: 2,
+      what: 'a quotation mark is opened and not closed',
+    });
+    expect(readLessonsCsv('Lesson,Part,Minutes\n,Knit,20').faults).toEqual([
+      { line: 2, what: 'no lesson is named in this row or above it' },
+    ]);
   });
   it('is written so that it is read as the same again', () => {
-    const plan = aPlan(0, { lessons: [aLesson('a', { title: 'One, “two”', firstPage: 3, lastPage: 9, objective: 'x\ny' }), aLesson('b', { optional: true })], parts: [aPart('p', 'a', { title: 'Knit; purl', minutes: 25, lead: 'near', window: 'morning', waitAfterHours: 24, waitLabel: 'dries', directions: 'one\ntwo', supplies: readSupplies('yarn 2 balls; needles') })] });
+    const plan = aPlan(0, {
+      lessons: [
+        aLesson('a', { title: 'One, “two”', firstPage: 3, lastPage: 9, objective: 'x\ny' }),
+        aLesson('b', { optional: true }),
+      ],
+      parts: [
+        aPart('p', 'a', {
+          title: 'Knit; purl',
+          minutes: 25,
+          lead: 'near',
+          window: 'morning',
+          waitAfterHours: 24,
+          waitLabel: 'dries',
+          directions: 'one\ntwo',
+          supplies: readSupplies('yarn 2 balls; needles'),
+        }),
+      ],
+    });
     const { drafts, faults } = readLessonsCsv(writeLessonsCsv(plan, 'u1'));
     expect(faults).toEqual([]);
-    expect(drafts).toMatchObject([{ title: 'One, “two”', firstPage: 3, lastPage: 9, objective: 'x\ny', parts: [{ title: 'Knit; purl', minutes: 25, lead: 'near', window: 'morning', waitAfterHours: 24, waitLabel: 'dries', directions: 'one\ntwo', supplies: readSupplies('yarn 2 balls; needles') }] }, { title: 'Lesson b', optional: true, parts: [] }]);
+    expect(drafts).toMatchObject([
+      {
+        title: 'One, “two”',
+        firstPage: 3,
+        lastPage: 9,
+        objective: 'x\ny',
+        parts: [
+          {
+            title: 'Knit; purl',
+            minutes: 25,
+            lead: 'near',
+            window: 'morning',
+            waitAfterHours: 24,
+            waitLabel: 'dries',
+            directions: 'one\ntwo',
+            supplies: readSupplies('yarn 2 balls; needles'),
+          },
+        ],
+      },
+      { title: 'Lesson b', optional: true, parts: [] },
+    ]);
   });
 });
 
 describe('objectives', () => {
-  it('typed, with or without a code', () => expect(readObjectives('SCI.4.2 Explain how heat moves\n- Weave a strip\n(4-PS3-2) Ask questions').objectives.map((o) => [o.code, o.wording])).toEqual([['SCI.4.2', 'Explain how heat moves'], ['', 'Weave a strip'], ['4-PS3-2', 'Ask questions']]));
-  it('from a table, its bad rows named', () => expect(readObjectives('Code;Wording\nA.1;Name breeds\nA.2;\nA.1;Again\n;No code is well')).toEqual({
-    objectives: [{ line: 2, code: 'A.1', wording: 'Name breeds' }, { line: 5, code: '', wording: 'No code is well' }],
-    faults: [{ line: 3, what: '“A.2” has a code and no wording' }, { line: 4, what: 'code A.1 stands in row 2 already' }],
-  }));
+  it('typed, with or without a code', () =>
+    expect(
+      readObjectives(
+        'SCI.4.2 Explain how heat moves\n- Weave a strip\n(4-PS3-2) Ask questions',
+      ).objectives.map((o) => [o.code, o.wording]),
+    ).toEqual([
+      ['SCI.4.2', 'Explain how heat moves'],
+      ['', 'Weave a strip'],
+      ['4-PS3-2', 'Ask questions'],
+    ]));
+  it('from a table, its bad rows named', () =>
+    expect(readObjectives('Code;Wording\nA.1;Name breeds\nA.2;\nA.1;Again\n;No code is well')).toEqual({
+      objectives: [
+        { line: 2, code: 'A.1', wording: 'Name breeds' },
+        { line: 5, code: '', wording: 'No code is well' },
+      ],
+      faults: [
+        { line: 3, what: '“A.2” has a code and no wording' },
+        { line: 4, what: 'code A.1 stands in row 2 already' },
+      ],
+    }));
 });
 
 describe('packs, cards and questions', () => {
-  it('activities become lessons, so many each', () => expect(draftsFromActivities(readActivities('Felt balls\nDye pot\nWeave').activities, 2).map((d) => [d.title, d.parts.length])).toEqual([['Felt balls and dye pot', 2], ['Weave', 1]]));
-  it('or are dealt to the lessons there are, evenly and in order', () => expect(dealtToLessons(5, 3)).toEqual([0, 0, 1, 1, 2]));
-  it('lines that name nothing are pointed at', () => expect(readActivities('Felt\n\n--').faults).toEqual([{ line: 3, what: 'it names nothing to do' }]));
+  it('activities become lessons, so many each', () =>
+    expect(
+      draftsFromActivities(readActivities('Felt balls\nDye pot\nWeave').activities, 2).map((d) => [
+        d.title,
+        d.parts.length,
+      ]),
+    ).toEqual([
+      ['Felt balls and dye pot', 2],
+      ['Weave', 1],
+    ]));
+  it('or are dealt to the lessons there are, evenly and in order', () =>
+    expect(dealtToLessons(5, 3)).toEqual([0, 0, 1, 1, 2]));
+  it('lines that name nothing are pointed at', () =>
+    expect(readActivities('Felt\n\n--').faults).toEqual([{ line: 3, what: 'it names nothing to do' }]));
   it('cards by number or by name', () => {
-    expect(draftsFromCards(cardsFrom('24'), 4).map((d) => d.title)).toEqual(['Cards 1 to 4', 'Cards 5 to 8', 'Cards 9 to 12', 'Cards 13 to 16', 'Cards 17 to 20', 'Cards 21 to 24']);
-    expect(draftsFromCards(cardsFrom('1. Ewe\n2. Ram\n3. Lamb'), 2)).toMatchObject([{ title: 'Ewe to Ram', topics: [{ title: 'Ewe' }, { title: 'Ram' }] }, { title: 'Lamb' }]);
+    expect(draftsFromCards(cardsFrom('24'), 4).map((d) => d.title)).toEqual([
+      'Cards 1 to 4',
+      'Cards 5 to 8',
+      'Cards 9 to 12',
+      'Cards 13 to 16',
+      'Cards 17 to 20',
+      'Cards 21 to 24',
+    ]);
+    expect(draftsFromCards(cardsFrom('1. Ewe\n2. Ram\n3. Lamb'), 2)).toMatchObject([
+      { title: 'Ewe to Ram', topics: [{ title: 'Ewe' }, { title: 'Ram' }] },
+      { title: 'Lamb' },
+    ]);
   });
-  it('a question is thought about, looked up, and kept', () => expect(draftsFromQuestions('1. Why does vinegar keep the red?')).toMatchObject([{ title: 'Why does vinegar keep the red?', parts: [{ kind: 'talk' }, { kind: 'looking-up' }], recall: [{ easy: 'Why does vinegar keep the red?' }] }]));
+  it('a question is thought about, looked up, and kept', () =>
+    expect(draftsFromQuestions('1. Why does vinegar keep the red?')).toMatchObject([
+      {
+        title: 'Why does vinegar keep the red?',
+        parts: [{ kind: 'talk' }, { kind: 'looking-up' }],
+        recall: [{ easy: 'Why does vinegar keep the red?' }],
+      },
+    ]));
 });

@@ -3,14 +3,93 @@ import type { Supply } from '../plan/lesson';
 
 /** Units of measure, with what else they are called. Spoons and cups count as units too. */
 const UNITS: Readonly<Record<string, string>> = {
-  g: 'g', gram: 'g', grams: 'g', gramme: 'g', grammes: 'g', kg: 'kg', kilo: 'kg', kilos: 'kg', mg: 'mg', oz: 'oz', ounce: 'oz', ounces: 'oz', lb: 'lb', lbs: 'lb', pound: 'lb', pounds: 'lb',
-  ml: 'ml', cl: 'cl', dl: 'dl', l: 'l', litre: 'l', litres: 'l', liter: 'l', liters: 'l', pint: 'pint', pints: 'pint',
-  tsp: 'tsp', teaspoon: 'tsp', teaspoons: 'tsp', tbsp: 'tbsp', tablespoon: 'tbsp', tablespoons: 'tbsp', cup: 'cup', cups: 'cup',
-  mm: 'mm', cm: 'cm', m: 'm', metre: 'm', metres: 'm', meter: 'm', meters: 'm', inch: 'in', inches: 'in', yard: 'yd', yards: 'yd',
-  sheet: 'sheets', sheets: 'sheets', ball: 'balls', balls: 'balls', skein: 'skeins', skeins: 'skeins', piece: 'pieces', pieces: 'pieces', pair: 'pairs', pairs: 'pairs', packet: 'packets', packets: 'packets', bag: 'bags', bags: 'bags', jar: 'jars', jars: 'jars',
+  g: 'g',
+  gram: 'g',
+  grams: 'g',
+  gramme: 'g',
+  grammes: 'g',
+  kg: 'kg',
+  kilo: 'kg',
+  kilos: 'kg',
+  mg: 'mg',
+  oz: 'oz',
+  ounce: 'oz',
+  ounces: 'oz',
+  lb: 'lb',
+  lbs: 'lb',
+  pound: 'lb',
+  pounds: 'lb',
+  ml: 'ml',
+  cl: 'cl',
+  dl: 'dl',
+  l: 'l',
+  litre: 'l',
+  litres: 'l',
+  liter: 'l',
+  liters: 'l',
+  pint: 'pint',
+  pints: 'pint',
+  tsp: 'tsp',
+  teaspoon: 'tsp',
+  teaspoons: 'tsp',
+  tbsp: 'tbsp',
+  tablespoon: 'tbsp',
+  tablespoons: 'tbsp',
+  cup: 'cup',
+  cups: 'cup',
+  mm: 'mm',
+  cm: 'cm',
+  m: 'm',
+  metre: 'm',
+  metres: 'm',
+  meter: 'm',
+  meters: 'm',
+  inch: 'in',
+  inches: 'in',
+  yard: 'yd',
+  yards: 'yd',
+  sheet: 'sheets',
+  sheets: 'sheets',
+  ball: 'balls',
+  balls: 'balls',
+  skein: 'skeins',
+  skeins: 'skeins',
+  piece: 'pieces',
+  pieces: 'pieces',
+  pair: 'pairs',
+  pairs: 'pairs',
+  packet: 'packets',
+  packets: 'packets',
+  bag: 'bags',
+  bags: 'bags',
+  jar: 'jars',
+  jars: 'jars',
 };
-const NUMBERS: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12, dozen: 12, half: 0.5 };
-const FRACTIONS: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75, '⅓': 1 / 3, '⅔': 2 / 3 };
+const NUMBERS: Readonly<Record<string, number>> = {
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  eleven: 11,
+  twelve: 12,
+  dozen: 12,
+  half: 0.5,
+};
+const FRACTIONS: Readonly<Record<string, number>> = {
+  '½': 0.5,
+  '¼': 0.25,
+  '¾': 0.75,
+  '⅓': 1 / 3,
+  '⅔': 2 / 3,
+};
 
 const NUMBER = /^(?:(\d+)\s)?(\d+)\/(\d+)$|^(\d+(?:[.,]\d+)?)([½¼¾⅓⅔])?$|^([½¼¾⅓⅔])$/u;
 
@@ -23,21 +102,45 @@ function numberFrom(word: string): number | undefined {
 
 /** Reads a list of supplies; items stand apart by semicolons, line breaks or commas. */
 export function readSupplies(text: string): Supply[] {
-  return text.split(/[;\n]|,(?!\d)/u).map((s) => s.trim()).filter(Boolean).map(readSupply);
+  return text
+    .split(/[;\n]|,(?!\d)/u)
+    .map((s) => s.trim())
+    .filter(Boolean)
+    .map(readSupply);
 }
+
+/** Characters of one supply that are looked at; more is no name of a thing. */
+const LONGEST_SUPPLY = 400;
 
 /** One supply: an amount with or without a unit, before the name or after it; “each” or “per child” at the end. */
 export function readSupply(text: string): Supply {
-  let rest = text.trim().replace(/[.\s]+$/u, '').replace(/\s+/gu, ' ').replace(/×|\bx(?=\s*\d)/giu, ' ').replace(/(\d)\s*(g|kg|mg|oz|lb|ml|cl|dl|l|mm|cm|m)\b/giu, '$1 $2').trim();
+  let rest = text
+    .trim()
+    .slice(0, LONGEST_SUPPLY)
+    .replace(/\s+/gu, ' ')
+    .replace(/[.\s]+$/u, '')
+    .replace(/×|\bx(?=\s*\d)/giu, ' ')
+    .replace(/(\d)\s*(g|kg|mg|oz|lb|ml|cl|dl|l|mm|cm|m)\b/giu, '$1 $2')
+    .trim();
   const each = /(?:,|\s|\()\s*(?:each|per child|apiece)\)?$/iu.test(rest);
-  rest = rest.replace(/(?:,|\s|\()+(?:each|per child|apiece)\)?$/iu, '').replace(/[()]/gu, ' ').replace(/\s+/gu, ' ').trim();
+  rest = rest
+    .replace(/(?:,|\s|\()+(?:each|per child|apiece)\)?$/iu, '')
+    .replace(/[()]/gu, ' ')
+    .replace(/\s+/gu, ' ')
+    .trim();
   // “1 1/2” is one number.
   const words = rest.replace(/^(\d+) (\d+\/\d+)(?= )/u, '$1\u00a0$2').split(' ');
-  const made = (name: string[], amount: number | null, unit: string): Supply => ({ name: name.join(' ').slice(0, 80) || rest.slice(0, 80), amount: amount === null ? null : Math.round(amount * 1000) / 1000, unit, each });
+  const made = (name: string[], amount: number | null, unit: string): Supply => ({
+    name: name.join(' ').slice(0, 80) || rest.slice(0, 80),
+    amount: amount === null ? null : Math.round(amount * 1000) / 1000,
+    unit,
+    each,
+  });
   const first = numberFrom(words[0]);
   if (first !== undefined && first > 0 && words.length > 1) {
     const unit = UNITS[words[1].toLowerCase()];
-    if (unit && words.length > 2) return made(words.slice(words[2].toLowerCase() === 'of' && words.length > 3 ? 3 : 2), first, unit);
+    if (unit && words.length > 2)
+      return made(words.slice(words[2].toLowerCase() === 'of' && words.length > 3 ? 3 : 2), first, unit);
     // “three skeins”: the unit is the thing.
     return made(words.slice(1), first, '');
   }
@@ -54,7 +157,9 @@ export function readSupply(text: string): Supply {
 }
 
 export function supplyText(s: Supply): string {
-  return [s.name, s.amount === null ? '' : amountText(s.amount), s.unit, s.each ? 'each' : ''].filter(Boolean).join(' ');
+  return [s.name, s.amount === null ? '' : amountText(s.amount), s.unit, s.each ? 'each' : '']
+    .filter(Boolean)
+    .join(' ');
 }
 
 export const suppliesText = (supplies: readonly Supply[]): string => supplies.map(supplyText).join('; ');
@@ -69,7 +174,15 @@ export function summed(lists: readonly { supplies: readonly Supply[]; children: 
       const key = `${s.name.toLowerCase()} ${s.unit}`;
       const amount = s.amount === null ? null : s.amount * (s.each ? children : 1);
       const was = sums.get(key);
-      sums.set(key, was ? { ...was, amount: was.amount === null || amount === null ? (was.amount ?? amount) : was.amount + amount } : { ...s, amount, each: false });
+      sums.set(
+        key,
+        was
+          ? {
+              ...was,
+              amount: was.amount === null || amount === null ? (was.amount ?? amount) : was.amount + amount,
+            }
+          : { ...s, amount, each: false },
+      );
     }
   return [...sums.values()];
 }

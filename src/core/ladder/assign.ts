@@ -7,11 +7,11 @@ import type { Assignment, Child, Plan } from '../plan/plan';
 import type { Lesson, Part } from '../plan/lesson';
 import type { Unit } from '../plan/unit';
 import type { Work } from '../plan/work';
-import { assignmentKey, byId, childrenOf, groupBy, homes } from '../plan/lookup';
+import { assignmentKey, byId, childrenOf, groupBy, homes, takesPart } from '../plan/lookup';
 import { writerOf, type Writer } from './handwriting';
 import { isLadderKind, KINDS_OF_WORK, recast, SHOWN_BY, type Asked, type WorkKind } from './kinds';
 import { materialOf } from './material';
-import { moved, rungOf } from './rungs';
+import { moved, rungOf } from '../plan/rungs';
 import type { Teaching } from './together';
 import type { Version } from './version';
 
@@ -42,7 +42,9 @@ export function ladderOf(plan: Plan): Ladder {
   const material = materialOf(plan);
   const parts = byId(plan.parts);
   const works = byId(plan.works);
-  const changed = new Map<string, Work>(plan.works.filter((w) => w.kind !== 'own-kind').map((w) => [w.kind, w]));
+  const changed = new Map<string, Work>(
+    plan.works.filter((w) => w.kind !== 'own-kind').map((w) => [w.kind, w]),
+  );
   const writers = new Map<string, Writer>();
   const books = byId(plan.books);
   const pulls = byId(plan.pulls);
@@ -60,24 +62,39 @@ export function ladderOf(plan: Plan): Ladder {
     if (!writers.has(key)) writers.set(key, writerOf(child, unit.starts, measured));
     return writers.get(key)!;
   };
-  const workOf = ({ part }: Piece): Work | undefined => (part.workId === null ? undefined : works.get(part.workId));
-  const byAge = ({ part, unit }: Piece): Child[] => childrenOf(part, unit, plan.children).sort((a, b) => (a.birthMonth < b.birthMonth ? -1 : 1));
+  const workOf = ({ part }: Piece): Work | undefined =>
+    part.workId === null ? undefined : works.get(part.workId);
+  const byAge = ({ part, unit }: Piece): Child[] =>
+    childrenOf(part, unit, plan.children).sort((a, b) => (a.birthMonth < b.birthMonth ? -1 : 1));
   /** The part a younger child works at while an elder teaches them. */
   const taught = ({ part, unit, lesson }: Piece, child: Child): Piece | undefined => {
     const of = part.teaches === null ? undefined : parts.get(part.teaches);
-    return of && of.kind !== 'teaching' && isLadderKind(of.kind) ? { part: of, child, lesson, unit } : undefined;
+    return of && of.kind !== 'teaching' && isLadderKind(of.kind)
+      ? { part: of, child, lesson, unit }
+      : undefined;
   };
-  const learns = (piece: Piece): Piece | undefined => (piece.part.kind === 'teaching' && byAge(piece)[0]?.id !== piece.child.id ? taught(piece, piece.child) : undefined);
+  const learns = (piece: Piece): Piece | undefined =>
+    piece.part.kind === 'teaching' && byAge(piece)[0]?.id !== piece.child.id
+      ? taught(piece, piece.child)
+      : undefined;
 
   const kindFor = ({ part, child, unit }: Piece): WorkKind => {
     const instead = part.swaps[child.id]?.kind;
-    const kind = part.kind === 'tell-back' && !instead ? SHOWN_BY[unit.shows[child.id] ?? 'tell back'] : (instead ?? part.kind);
+    const kind =
+      part.kind === 'tell-back' && !instead
+        ? SHOWN_BY[unit.shows[child.id] ?? 'tell back']
+        : (instead ?? part.kind);
     return kind as WorkKind;
   };
   const rungFor = (piece: Piece): Rung => {
     const { part, child, lesson, unit } = piece;
     const learnt = learns(piece);
-    const stands = learnt ? rungFor(learnt) : KINDS_OF_WORK[kindFor(piece)].stands((skill: Skill) => rungOf(child, skill, unit.starts), workOf(piece));
+    const stands = learnt
+      ? rungFor(learnt)
+      : KINDS_OF_WORK[kindFor(piece)].stands(
+          (skill: Skill) => rungOf(child, skill, unit.starts),
+          workOf(piece),
+        );
     return moved(stands, (learnt ? 0 : (lesson.rungMoves[child.id] ?? 0)) + (part.rungMoves[child.id] ?? 0));
   };
   const skillFor = (piece: Piece, rung: Rung): Skill => {
@@ -88,18 +105,31 @@ export function ladderOf(plan: Plan): Ladder {
     const [elder, ...youngers] = byAge(piece);
     const of = youngers[0] && taught(piece, youngers[0]);
     const learner = piece.child.id === elder?.id ? youngers[0] : piece.child;
-    return { isElder: piece.child.id === elder?.id, elder: elder?.name ?? '', youngers: youngers.map((c) => c.name), work: of && { title: of.part.title, version: versionOf({ ...of, child: learner }) } };
+    return {
+      isElder: piece.child.id === elder?.id,
+      elder: elder?.name ?? '',
+      youngers: youngers.map((c) => c.name),
+      work: of && { title: of.part.title, version: versionOf({ ...of, child: learner }) },
+    };
   };
   const reading = ({ part, child }: Piece): { what: string; minutes: number } => ({
-    what: read(part, child.id).map((u) => `“${books.get(pulls.get(u.pullId)!.bookId)!.title}”${pagesText(u)}`).join('; '),
+    what: read(part, child.id)
+      .map((u) => `“${books.get(pulls.get(u.pullId)!.bookId)!.title}”${pagesText(u)}`)
+      .join('; '),
     minutes: part.minutes ?? minutesToRead(part, child.id),
   });
 
   const askedFor = (piece: Piece, rung: Rung = rungFor(piece)): Asked => {
     const kind = kindFor(piece);
     return {
-      rung, writer: writer(piece.child, piece.unit), material: material(piece.lesson, piece.unit), part: piece.part, amount: changed.get(kind)?.versions[keyOf(rung)]?.amount ?? null,
-      reading: () => reading(piece), teaching: () => teaching(piece), work: kind === piece.part.kind ? workOf(piece) : undefined,
+      rung,
+      writer: writer(piece.child, piece.unit),
+      material: material(piece.lesson, piece.unit),
+      part: piece.part,
+      amount: changed.get(kind)?.versions[keyOf(rung)]?.amount ?? null,
+      reading: () => reading(piece),
+      teaching: () => teaching(piece),
+      work: kind === piece.part.kind ? workOf(piece) : undefined,
     };
   };
   const versionOf = (piece: Piece, rung: Rung = rungFor(piece)): Version => {
@@ -110,18 +140,49 @@ export function ladderOf(plan: Plan): Ladder {
     const made = recast(KINDS_OF_WORK[kind].version(asked), of);
     // What says its own minutes takes those; and what everyone does together is led as one thing, not child by child.
     const shared = SHARED_KINDS.includes(part.kind);
-    const minutes = WORKED_OUT_KINDS.includes(part.kind) || (of?.minutes != null && !shared) ? made.minutes : (part.minutes ?? made.minutes);
-    const why = part.swaps[child.id] ? `Instead of ${part.title.toLowerCase()}: ${part.swaps[child.id].why}.` : '';
-    return { ...made, minutes, parentMinutes: shared ? 0 : Math.min(made.parentMinutes, minutes), note: [why, made.note, of || asked.work ? careFor(plan, part, unit, `${made.wording} ${made.supplies}`) : careOf(part, unit)].filter(Boolean).join(' ').slice(0, NOTE) };
+    const minutes =
+      WORKED_OUT_KINDS.includes(part.kind) || (of?.minutes != null && !shared)
+        ? made.minutes
+        : (part.minutes ?? made.minutes);
+    const why = part.swaps[child.id]
+      ? `Instead of ${part.title.toLowerCase()}: ${part.swaps[child.id].why}.`
+      : '';
+    return {
+      ...made,
+      minutes,
+      parentMinutes: shared ? 0 : Math.min(made.parentMinutes, minutes),
+      note: [
+        why,
+        made.note,
+        of || asked.work ? careFor(plan, part, unit, `${made.wording} ${made.supplies}`) : careOf(part, unit),
+      ]
+        .filter(Boolean)
+        .join(' ')
+        .slice(0, NOTE),
+    };
   };
   return { kindFor, rungFor, skillFor, askedFor, versionOf };
 }
 
 /** What a part needs care for, in a few words; also what its own words, the family's, name. */
 function careFor(plan: Plan, part: Part, unit: Unit, words: string): string {
-  const cautions = cautionsFor(words ? { ...part, kind: 'activity', directions: `${part.directions} ${words}` } : part, plan.children, plan.family?.allergies ?? [], unit.starts);
-  return cautions.length ? `With care, whoever does it: ${cautions.slice(0, 3).map((c) => c.title).join('; ')}.` : '';
+  const cautions = cautionsFor(
+    words ? { ...part, kind: 'activity', directions: `${part.directions} ${words}` } : part,
+    plan.children,
+    plan.family?.allergies ?? [],
+    unit.starts,
+  );
+  return cautions.length
+    ? `With care, whoever does it: ${cautions
+        .slice(0, 3)
+        .map((c) => c.title)
+        .join('; ')}.`
+    : '';
 }
+
+/** The children who are given work in a part: those who take part, but for the smallest, who are only in the room. */
+export const workers = (part: Part, unit: Unit, children: readonly Child[]): Child[] =>
+  childrenOf(part, unit, children).filter((c) => takesPart(c, unit.starts));
 
 /**
  * All assignments of a plan, in the order of its parts and children. What was changed by hand stays as it is but for its
@@ -130,19 +191,28 @@ function careFor(plan: Plan, part: Part, unit: Unit, words: string): string {
 export function assignments(plan: Plan): Assignment[] {
   const homeOf = homes(plan);
   const before = new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
-  const done = groupBy(plan.marks.filter((m) => m.outcome === 'done'), (m) => m.partId);
+  const done = groupBy(
+    plan.marks.filter((m) => m.outcome === 'done'),
+    (m) => m.partId,
+  );
   const { versionOf } = ladderOf(plan);
   const made: Assignment[] = [];
   for (const part of plan.parts) {
     const { lesson, unit } = homeOf(part);
     if (!isLadderKind(part.kind) || !lesson || !unit) continue;
-    for (const child of childrenOf(part, unit, plan.children)) {
+    for (const child of workers(part, unit, plan.children)) {
       const was = before.get(assignmentKey(part.id, child.id));
       if (was && done.get(part.id)?.some((m) => m.childId === null || m.childId === child.id)) made.push(was);
       else if (was?.byHand) made.push({ ...was, note: careFor(plan, part, unit, was.wording) });
       else {
         const { amount: _, letters: __, ...version } = versionOf({ part, child, lesson, unit });
-        made.push({ partId: part.id, childId: child.id, ...version, wording: version.wording.slice(0, 2000), byHand: false });
+        made.push({
+          partId: part.id,
+          childId: child.id,
+          ...version,
+          wording: version.wording.slice(0, 2000),
+          byHand: false,
+        });
       }
     }
   }

@@ -4,8 +4,21 @@ import { checklistFor } from './checklist';
 import { copyText } from './copying';
 import { writerOf } from './handwriting';
 
-const unit = aUnit({ vocabulary: [{ word: 'wool', meaning: 'hair of a sheep' }, { word: 'mordant', meaning: 'what makes a dye hold' }] });
-const plan = { ...aPlan(1, { units: [unit] }), objectives: Array.from({ length: 8 }, (_, i) => ({ id: `o${i}`, unitId: 'u1', code: '', wording: `Name step ${i}` })) };
+const unit = aUnit({
+  vocabulary: [
+    { word: 'wool', meaning: 'hair of a sheep' },
+    { word: 'mordant', meaning: 'what makes a dye hold' },
+  ],
+});
+const plan = {
+  ...aPlan(1, { units: [unit] }),
+  objectives: Array.from({ length: 8 }, (_, i) => ({
+    id: `o${i}`,
+    unitId: 'u1',
+    code: '',
+    wording: `Name step ${i}`,
+  })),
+};
 const child = (birthMonth: string): (typeof plan.children)[number] => ({ ...plan.children[0], birthMonth });
 
 it('a checklist is in the child’s own wording and measure', () => {

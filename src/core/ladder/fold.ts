@@ -21,5 +21,9 @@ export interface Fold {
 export function foldFor(flaps: number, ruled: number): Fold {
   const each = HEIGHT / flaps;
   const n = Math.max(0, Math.min(ruled, Math.floor((each - FREE) / LINE)));
-  return { each, tops: Array.from({ length: flaps }, (_, i) => i * each), lines: Array.from({ length: n }, (_, l) => each - INSET - (n - 1 - l) * LINE) };
+  return {
+    each,
+    tops: Array.from({ length: flaps }, (_, i) => i * each),
+    lines: Array.from({ length: n }, (_, l) => each - INSET - (n - 1 - l) * LINE),
+  };
 }

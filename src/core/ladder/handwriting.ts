@@ -1,7 +1,7 @@
 /** How much a child can write in how long: letters a minute, by grade or as measured, and the stretch of attention that suits the age. */
 import type { IsoDate } from '../plan/measures';
 import type { Child, Mark } from '../plan/plan';
-import { ageOn, gradeOf } from './age';
+import { ageOn, gradeOf } from '../plan/age';
 
 /**
  * Letters a minute when copying, grades 1 to 9: means of girls and boys in Graham, Berninger, Weintraub and
@@ -46,10 +46,18 @@ const LATEST = 6;
  */
 export function writerOf(child: Child, date: IsoDate, marks: readonly Mark[] = []): Writer {
   const stretch = attentionStretch(ageOn(child.birthMonth, date));
-  const measured = marks.filter((m) => m.childId === child.id && m.letters && m.minutes).sort((a, b) => (a.date < b.date ? -1 : 1)).slice(-LATEST);
+  const measured = marks
+    .filter((m) => m.childId === child.id && m.letters && m.minutes)
+    .sort((a, b) => (a.date < b.date ? -1 : 1))
+    .slice(-LATEST);
   const minutes = measured.reduce((sum, m) => sum + m.minutes!, 0);
-  if (minutes < MEASURED_ENOUGH) return { rate: sustainedRate(gradeOf(child.birthMonth, date)), measuredOn: 0, stretch };
-  return { rate: Math.max(1, measured.reduce((sum, m) => sum + m.letters!, 0) / minutes), measuredOn: measured.length, stretch };
+  if (minutes < MEASURED_ENOUGH)
+    return { rate: sustainedRate(gradeOf(child.birthMonth, date)), measuredOn: 0, stretch };
+  return {
+    rate: Math.max(1, measured.reduce((sum, m) => sum + m.letters!, 0) / minutes),
+    measuredOn: measured.length,
+    stretch,
+  };
 }
 
 /** Letters of a text: what the hand has to form, spaces left out. */

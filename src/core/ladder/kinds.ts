@@ -4,13 +4,20 @@ import type { Rung, Skill } from '../plan/measures';
 import type { Part } from '../plan/lesson';
 import type { Show } from '../plan/unit';
 import type { Work, WorkVersion } from '../plan/work';
-import { copyingVersion } from './copying';
+import { copyingVersion, withoutPassage } from './copying';
 import { ownReadingVersion, practiceVersion } from './everyday';
 import type { Writer } from './handwriting';
 import type { Material } from './material';
 import { checklistVersion, labelsVersion, lookingUpVersion, memoryVersion, nothingToShow } from './shown';
 import { tellingRung, tellingVersion } from './telling-back';
-import { presentationVersion, quizVersion, roleVersion, talkVersion, teachingVersion, type Teaching } from './together';
+import {
+  presentationVersion,
+  quizVersion,
+  roleVersion,
+  talkVersion,
+  teachingVersion,
+  type Teaching,
+} from './together';
 import { plain, type Version } from './version';
 import { wordListVersion } from './word-list';
 import { bookletVersion, notebookVersion } from './written';
@@ -42,7 +49,10 @@ export interface KindOfWork {
   version: (asked: Asked) => Version;
 }
 
-const by = (skill: Skill): Pick<KindOfWork, 'skill' | 'stands'> => ({ skill: () => skill, stands: (rungIn) => rungIn(skill) });
+const by = (skill: Skill): Pick<KindOfWork, 'skill' | 'stands'> => ({
+  skill: () => skill,
+  stands: (rungIn) => rungIn(skill),
+});
 
 /** Minutes of what is done together for which none were given, and of a kind of the family's own. */
 const TOGETHER_MINUTES = 20;
@@ -51,36 +61,108 @@ const together = (a: Asked): number => a.part.minutes ?? TOGETHER_MINUTES;
 const role: KindOfWork = { ...by('hands'), version: (a) => roleVersion(a.rung, together(a)) };
 
 export const KINDS_OF_WORK: Record<WorkKind, KindOfWork> = {
-  'tell-back': { skill: (rung) => (rung >= 4 ? 'writing' : 'speaking'), stands: tellingRung, counts: 'sentences', version: (a) => tellingVersion(a.rung, a.writer, a.amount) },
-  copying: { ...by('writing'), counts: 'words', version: (a) => copyingVersion(a.material.passage, a.rung, a.writer, a.amount) },
-  'word-list': { ...by('writing'), counts: 'words', version: (a) => wordListVersion(a.material.words, `${a.material.text}\n${a.material.passage}`, a.rung, a.writer, a.amount) },
-  notebook: { ...by('writing'), counts: 'sentences', version: (a) => notebookVersion(a.rung, a.writer, a.amount) },
+  'tell-back': {
+    skill: (rung) => (rung >= 4 ? 'writing' : 'speaking'),
+    stands: tellingRung,
+    counts: 'sentences',
+    version: (a) => tellingVersion(a.rung, a.writer, a.amount),
+  },
+  copying: {
+    ...by('writing'),
+    counts: 'words',
+    version: (a) =>
+      a.material.passage
+        ? copyingVersion(a.material.passage, a.rung, a.writer, a.amount)
+        : withoutPassage(a.rung, 'copy'),
+  },
+  'word-list': {
+    ...by('writing'),
+    counts: 'words',
+    version: (a) =>
+      wordListVersion(
+        a.material.words,
+        `${a.material.text}\n${a.material.passage}`,
+        a.rung,
+        a.writer,
+        a.amount,
+      ),
+  },
+  notebook: {
+    ...by('writing'),
+    counts: 'sentences',
+    version: (a) => notebookVersion(a.rung, a.writer, a.amount),
+  },
   booklet: { ...by('writing'), counts: 'flaps', version: (a) => bookletVersion(a.rung, a.writer, a.amount) },
-  labels: { ...by('writing'), counts: 'labels', version: (a) => labelsVersion(a.material, a.rung, a.writer, a.amount) },
-  'looking-up': { ...by('reading'), counts: 'books', version: (a) => lookingUpVersion(a.material, a.rung, a.amount) },
-  memory: { ...by('speaking'), counts: 'lines', version: (a) => memoryVersion(a.material, a.rung, a.amount) },
-  practice: { ...by('reckoning'), counts: 'tasks', version: (a) => practiceVersion(a.rung, a.writer, a.amount) },
-  'own-reading': { ...by('reading'), version: (a) => ownReadingVersion(a.rung, a.reading().what, a.reading().minutes) },
-  'own-kind': { skill: (_, work) => work?.skill ?? 'hands', stands: (rungIn, work) => rungIn(work?.skill ?? 'hands'), version: ownKindVersion },
+  labels: {
+    ...by('writing'),
+    counts: 'labels',
+    version: (a) => labelsVersion(a.material, a.rung, a.writer, a.amount),
+  },
+  'looking-up': {
+    ...by('reading'),
+    counts: 'books',
+    version: (a) => lookingUpVersion(a.material, a.rung, a.amount),
+  },
+  memory: {
+    ...by('speaking'),
+    counts: 'lines',
+    version: (a) =>
+      a.material.passage
+        ? memoryVersion(a.material, a.rung, a.amount)
+        : withoutPassage(a.rung, 'learn by heart'),
+  },
+  practice: {
+    ...by('reckoning'),
+    counts: 'tasks',
+    version: (a) => practiceVersion(a.rung, a.writer, a.amount),
+  },
+  'own-reading': {
+    ...by('reading'),
+    version: (a) => ownReadingVersion(a.rung, a.reading().what, a.reading().minutes),
+  },
+  'own-kind': {
+    skill: (_, work) => work?.skill ?? 'hands',
+    stands: (rungIn, work) => rungIn(work?.skill ?? 'hands'),
+    version: ownKindVersion,
+  },
   talk: { ...by('speaking'), counts: 'minutes of talking', version: (a) => talkVersion(a.rung, a.amount) },
   quiz: { ...by('speaking'), counts: 'questions', version: (a) => quizVersion(a.material, a.rung, a.amount) },
   demonstration: role,
   experiment: role,
   presentation: { ...by('speaking'), version: (a) => presentationVersion(a.rung, together(a)) },
-  teaching: { ...by('speaking'), version: (a) => teachingVersion(a.rung, a.teaching().isElder, a.teaching(), a.part.minutes) },
+  teaching: {
+    ...by('speaking'),
+    version: (a) => teachingVersion(a.rung, a.teaching().isElder, a.teaching(), a.part.minutes),
+  },
   checklist: { ...by('speaking'), version: (a) => checklistVersion(a.material, a.rung) },
   nothing: { ...by('speaking'), version: (a) => nothingToShow(a.rung) },
 };
 
 /** What telling back becomes for a child who shows what they know in another way. */
-export const SHOWN_BY: Record<Show, WorkKind> = { 'tell back': 'tell-back', 'notebook page': 'notebook', 'folded booklet': 'booklet', checklist: 'checklist', quiz: 'quiz', talk: 'talk', nothing: 'nothing' };
+export const SHOWN_BY: Record<Show, WorkKind> = {
+  'tell back': 'tell-back',
+  'notebook page': 'notebook',
+  'folded booklet': 'booklet',
+  checklist: 'checklist',
+  quiz: 'quiz',
+  talk: 'talk',
+  nothing: 'nothing',
+};
 
 function ownKindVersion({ rung, work, part }: Asked): Version {
   const of = work?.versions[keyOf(rung)];
   const minutes = of?.minutes ?? part.minutes ?? OWN_KIND_MINUTES;
   // A kind of the family's own says whether you are needed; what was added for a child says it by who leads.
   const needed = of ? rung <= 2 : part.lead !== 'not-needed';
-  return { ...plain, rung, wording: of?.wording || part.title, minutes, parentMinutes: Math.min(of?.parentMinutes ?? (needed ? minutes : 0), minutes), produces: of?.produces ?? '', supplies: of?.supplies ?? '' };
+  return {
+    ...plain,
+    rung,
+    wording: of?.wording || part.title,
+    minutes,
+    parentMinutes: Math.min(of?.parentMinutes ?? (needed ? minutes : 0), minutes),
+    produces: of?.produces ?? '',
+    supplies: of?.supplies ?? '',
+  };
 }
 
 /** A version with what the family changed of it: their words take the place of ours, and the amount worked out stays in them. */
@@ -88,9 +170,16 @@ export function recast(version: Version, of: WorkVersion | undefined): Version {
   if (!of) return version;
   const minutes = of.minutes ?? version.minutes;
   return {
-    ...version, minutes,
-    wording: of.wording ? (version.amount ? `${of.wording}: ${version.amount}` : of.wording) : version.wording,
-    parentMinutes: Math.min(of.parentMinutes ?? version.parentMinutes, minutes), produces: of.produces ?? version.produces, supplies: of.supplies ?? version.supplies,
+    ...version,
+    minutes,
+    wording: of.wording
+      ? version.amount
+        ? `${of.wording}: ${version.amount}`
+        : of.wording
+      : version.wording,
+    parentMinutes: Math.min(of.parentMinutes ?? version.parentMinutes, minutes),
+    produces: of.produces ?? version.produces,
+    supplies: of.supplies ?? version.supplies,
   };
 }
 

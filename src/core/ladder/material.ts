@@ -5,7 +5,7 @@ import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
 
 export interface Material {
-  /** What is copied and learnt by heart: the lesson's own passage, else the unit's, else its title and topics. */
+  /** What is copied and learnt by heart: the lesson's own passage, else the unit's; empty where there is none. */
   passage: string;
   /** Title, topics, objective and passage: where words are drawn from. */
   text: string;
@@ -29,16 +29,33 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
     const known = made.get(lesson.id);
     if (known) return known;
     const head = [lesson.title, ...lesson.topics.map((t) => t.title)];
-    const passage = lesson.passage.trim() || unit.passage.trim() || head.join('\n');
+    const passage = lesson.passage.trim() || unit.passage.trim();
     const own = [...head, lesson.objective, lesson.passage].join('\n');
     const teaches = unit.vocabulary.map((v) => v.word);
     const here = own.toLowerCase();
     const material: Material = {
-      passage, text: own,
+      passage,
+      text: own,
       // A word the unit teaches belongs to a lesson that names it; where a lesson names none, all of them will do.
-      words: [...(teaches.some((w) => here.includes(w.toLowerCase())) ? teaches.filter((w) => here.includes(w.toLowerCase())) : teaches), ...(own.match(/\p{L}[\p{L}’'-]*/gu) ?? []), ...(passage.match(/\p{L}[\p{L}’'-]*/gu) ?? [])],
+      words: [
+        ...(teaches.some((w) => here.includes(w.toLowerCase()))
+          ? teaches.filter((w) => here.includes(w.toLowerCase()))
+          : teaches),
+        ...(own.match(/\p{L}[\p{L}’'-]*/gu) ?? []),
+        ...(passage.match(/\p{L}[\p{L}’'-]*/gu) ?? []),
+      ],
       sources: [...new Set((uses.get(lesson.id) ?? []).map((u) => bookOf.get(u.pullId)!))],
-      questions: [...lesson.recall.filter((r) => r.easy || r.hard), ...unit.vocabulary.filter((v) => v.meaning && here.includes(v.word.toLowerCase())).map((v) => ({ easy: `What is meant by “${v.word}”?`, hard: `What is meant by “${v.word}”, and what is it for?`, answer: v.meaning }))], objectives: lesson.objectiveIds.length,
+      questions: [
+        ...lesson.recall.filter((r) => r.easy || r.hard),
+        ...unit.vocabulary
+          .filter((v) => v.meaning && here.includes(v.word.toLowerCase()))
+          .map((v) => ({
+            easy: `What is meant by “${v.word}”?`,
+            hard: `What is meant by “${v.word}”, and what is it for?`,
+            answer: v.meaning,
+          })),
+      ],
+      objectives: lesson.objectiveIds.length,
     };
     made.set(lesson.id, material);
     return material;

@@ -6,18 +6,84 @@ import type { PartKind } from '../plan/lesson';
 import { ladderOf, type Piece } from './assign';
 import { paperFor, type Paper } from './paper';
 
-const POEM = 'Off the hill the grey flock came,\nEach to her own bell, each to her name.\n\nShear it and wash it and hang it to dry,\nWool for the winter and none to deny.';
-const KINDS: PartKind[] = ['copying', 'word-list', 'labels', 'notebook', 'booklet', 'tell-back', 'looking-up', 'quiz', 'memory', 'practice', 'own-reading', 'experiment', 'talk'];
-const plan = redraw({
-  ...aPlan(1, { units: [aUnit({ childIds: ['c3', 'c6', 'c9', 'c12'], passage: POEM, vocabulary: [{ word: 'mordant', meaning: 'what makes a dye hold' }] })], lessons: [aLesson('l1', { title: 'A mordant in the dye pot', recall: [{ easy: 'What dyes red?', hard: 'Why does alum hold it?', answer: 'Madder' }] })] }, (l) => KINDS.map((kind) => aPart(kind, l, { kind, title: kind, minutes: kind === 'experiment' || kind === 'quiz' || kind === 'talk' || kind === 'looking-up' || kind === 'practice' ? 20 : null, lead: 'not-needed' }))),
-  children: [3, 6, 9, 12].map((y, i) => ({ ...blankChild, id: `c${y}`, name: `C${y}`, hatch: (['bars', 'dots', 'waves', 'bricks'] as const)[i], birthMonth: `${2026 - y}-03` })),
-}, { today: '2026-08-31' }).plan;
+const POEM =
+  'Off the hill the grey flock came,\nEach to her own bell, each to her name.\n\nShear it and wash it and hang it to dry,\nWool for the winter and none to deny.';
+const KINDS: PartKind[] = [
+  'copying',
+  'word-list',
+  'labels',
+  'notebook',
+  'booklet',
+  'tell-back',
+  'looking-up',
+  'quiz',
+  'memory',
+  'practice',
+  'own-reading',
+  'experiment',
+  'talk',
+];
+const plan = redraw(
+  {
+    ...aPlan(
+      1,
+      {
+        units: [
+          aUnit({
+            childIds: ['c3', 'c6', 'c9', 'c12'],
+            passage: POEM,
+            vocabulary: [{ word: 'mordant', meaning: 'what makes a dye hold' }],
+          }),
+        ],
+        lessons: [
+          aLesson('l1', {
+            title: 'A mordant in the dye pot',
+            recall: [{ easy: 'What dyes red?', hard: 'Why does alum hold it?', answer: 'Madder' }],
+          }),
+        ],
+      },
+      (l) =>
+        KINDS.map((kind) =>
+          aPart(kind, l, {
+            kind,
+            title: kind,
+            minutes:
+              kind === 'experiment' ||
+              kind === 'quiz' ||
+              kind === 'talk' ||
+              kind === 'looking-up' ||
+              kind === 'practice'
+                ? 20
+                : null,
+            lead: 'not-needed',
+          }),
+        ),
+    ),
+    children: [3, 6, 9, 12].map((y, i) => ({
+      ...blankChild,
+      id: `c${y}`,
+      name: `C${y}`,
+      hatch: (['bars', 'dots', 'waves', 'bricks'] as const)[i],
+      birthMonth: `${2026 - y}-03`,
+    })),
+  },
+  { today: '2026-08-31' },
+).plan;
 const ladder = ladderOf(plan);
 const on = (partId: string, childId: string, over: { byHand?: boolean } = {}): Paper | undefined => {
-  const piece: Piece = { part: plan.parts.find((p) => p.id === partId)!, child: plan.children.find((c) => c.id === childId)!, lesson: plan.lessons[0], unit: plan.units[0] };
-  return paperFor(ladder, piece, { ...plan.assignments.find((a) => a.partId === partId && a.childId === childId)!, ...over });
+  const piece: Piece = {
+    part: plan.parts.find((p) => p.id === partId)!,
+    child: plan.children.find((c) => c.id === childId)!,
+    lesson: plan.lessons[0],
+    unit: plan.units[0],
+  };
+  return paperFor(ladder, piece, {
+    ...plan.assignments.find((a) => a.partId === partId && a.childId === childId)!,
+    ...over,
+  });
 };
-const wording = (partId: string, childId: string): string => plan.assignments.find((a) => a.partId === partId && a.childId === childId)!.wording;
+const wording = (partId: string, childId: string): string =>
+  plan.assignments.find((a) => a.partId === partId && a.childId === childId)!.wording;
 
 describe('the paper of a piece of work', () => {
   it('to copy holds the words the child was given, to be traced by who traces', () => {
@@ -33,15 +99,21 @@ describe('the paper of a piece of work', () => {
     }
   });
   it('of a booklet has as many flaps as its wording', () => {
-    expect(['c3', 'c6', 'c9', 'c12'].map((c) => on('booklet', c)!.flaps!.count)).toEqual(['c3', 'c6', 'c9', 'c12'].map((c) => Number(wording('booklet', c)[0])));
+    expect(['c3', 'c6', 'c9', 'c12'].map((c) => on('booklet', c)!.flaps!.count)).toEqual(
+      ['c3', 'c6', 'c9', 'c12'].map((c) => Number(wording('booklet', c)[0])),
+    );
   });
   it('of a quiz is the questions in the form for the rung; who tells or points has none', () => {
     expect(on('quiz', 'c6')).toBeUndefined();
-    expect(on('quiz', 'c12')!.questions).toEqual(['Why does alum hold it?', 'What is meant by “mordant”, and what is it for?']);
+    expect(on('quiz', 'c12')!.questions).toEqual([
+      'Why does alum hold it?',
+      'What is meant by “mordant”, and what is it for?',
+    ]);
     expect(JSON.stringify(on('quiz', 'c12'))).not.toContain('Madder');
   });
   it('is none for what is said, shown or done, and lines for what was worded by hand', () => {
-    for (const kind of ['memory', 'practice', 'own-reading', 'experiment', 'talk']) for (const c of ['c3', 'c12']) expect(on(kind, c)).toBeUndefined();
+    for (const kind of ['memory', 'practice', 'own-reading', 'experiment', 'talk'])
+      for (const c of ['c3', 'c12']) expect(on(kind, c)).toBeUndefined();
     expect(on('tell-back', 'c6')).toBeUndefined();
     expect(on('tell-back', 'c12')!.ruled).toBeGreaterThan(0);
     expect(on('looking-up', 'c12')).toMatchObject({ source: true });

@@ -29,30 +29,64 @@ export interface Paper {
 const LINES = { page: 16, beside: 8, note: 10 };
 
 /** Undefined where the work needs no paper. Work worded by hand gets lines: what it needs is not known. */
-export function paperFor(ladder: Ladder, piece: Piece, given: Pick<Assignment, 'rung' | 'byHand' | 'wording'>): Paper | undefined {
+export function paperFor(
+  ladder: Ladder,
+  piece: Piece,
+  given: Pick<Assignment, 'rung' | 'byHand' | 'wording'>,
+): Paper | undefined {
   const kind = ladder.kindFor(piece);
   const { rung } = given;
   if (piece.part.kind !== 'quiz' && SHARED_KINDS.includes(piece.part.kind)) return undefined;
   const { material, writer, amount } = ladder.askedFor(piece, rung);
   if (given.byHand && kind !== 'memory') return { ruled: LINES.page };
   switch (kind) {
-    case 'copying': return { copy: { lines: copyText(material.passage, rung, writer, amount).text.split('\n').filter((l) => l.trim()), trace: rung === 1 } };
+    case 'copying':
+      if (!material.passage) return undefined;
+      return {
+        copy: {
+          lines: copyText(material.passage, rung, writer, amount)
+            .text.split('\n')
+            .filter((l) => l.trim()),
+          trace: rung === 1,
+        },
+      };
     case 'word-list': {
-      const { list, beside } = listFor(material.words, `${material.text}\n${material.passage}`, rung, writer, amount);
-      return rung <= 2 ? { cards: [...list, ...beside] } : { words: list.map((word) => ({ word, times: 2 })), ruled: rung >= 4 ? Math.max(3, LINES.page - 4 - list.length) : 0 };
+      const { list, beside } = listFor(
+        material.words,
+        `${material.text}\n${material.passage}`,
+        rung,
+        writer,
+        amount,
+      );
+      return rung <= 2
+        ? { cards: [...list, ...beside] }
+        : {
+            words: list.map((word) => ({ word, times: 2 })),
+            ruled: rung >= 4 ? Math.max(3, LINES.page - 4 - list.length) : 0,
+          };
     }
     case 'labels': {
       // On the first rung they are pointed at.
       if (rung === 1) return undefined;
       const { words: labels } = labelsFor(material, rung, writer, amount);
-      return rung === 2 ? { draw: true, cards: labels } : { draw: true, labels: rung === 3 ? labels : labels.map(() => '') };
+      return rung === 2
+        ? { draw: true, cards: labels }
+        : { draw: true, labels: rung === 3 ? labels : labels.map(() => '') };
     }
-    case 'notebook': return { draw: true, ruled: rung === 1 ? 0 : rung === 2 ? 2 : LINES.beside };
-    case 'booklet': return { flaps: { count: Math.max(1, flapsIn(given.wording)), ruled: rung <= 1 ? 0 : rung === 2 ? 1 : 4 } };
-    case 'tell-back': return rung >= 4 ? { ruled: LINES.page } : undefined;
-    case 'looking-up': return rung >= 4 ? { source: true, ruled: LINES.note } : undefined;
+    case 'notebook':
+      return { draw: true, ruled: rung === 1 ? 0 : rung === 2 ? 2 : LINES.beside };
+    case 'booklet':
+      return {
+        flaps: { count: Math.max(1, flapsIn(given.wording)), ruled: rung <= 1 ? 0 : rung === 2 ? 1 : 4 },
+      };
+    case 'tell-back':
+      return rung >= 4 ? { ruled: LINES.page } : undefined;
+    case 'looking-up':
+      return rung >= 4 ? { source: true, ruled: LINES.note } : undefined;
     // Up to the second rung it is asked and told.
-    case 'quiz': return rung >= 3 ? { questions: questionsFor(material, rung, amount) } : undefined;
-    default: return undefined;
+    case 'quiz':
+      return rung >= 3 ? { questions: questionsFor(material, rung, amount) } : undefined;
+    default:
+      return undefined;
   }
 }

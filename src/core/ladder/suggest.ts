@@ -6,7 +6,7 @@ import type { Mark, Plan } from '../plan/plan';
 import { SKILLS } from '../plan/words';
 import { ladderOf } from './assign';
 import { isLadderKind } from './kinds';
-import { rungOf } from './rungs';
+import { rungOf } from '../plan/rungs';
 
 export interface Suggestion {
   childId: string;
@@ -30,7 +30,9 @@ const SOON_DONE = 0.6;
 function wentBy(mark: Mark, minutes: number | undefined): NonNullable<Mark['felt']> | undefined {
   if (mark.felt) return mark.felt;
   if (mark.minutes === null || !minutes) return undefined;
-  return mark.minutes >= TOO_LONG * minutes ? 'hard' : mark.minutes <= SOON_DONE * minutes ? 'easy' : 'right';
+  if (mark.minutes >= TOO_LONG * minutes) return 'hard';
+  if (mark.minutes <= SOON_DONE * minutes) return 'easy';
+  return 'right';
 }
 
 /** Suggestions for every child and skill, in the family's order. Only marks made on the rung the child stands on now count. */
@@ -40,14 +42,25 @@ export function suggestions(plan: Plan, today: IsoDate): Suggestion[] {
   const { skillFor } = ladderOf(plan);
   const given = new Map(plan.assignments.map((x) => [assignmentKey(x.partId, x.childId), x.minutes]));
   return plan.children.flatMap((child) => {
-    const told = plan.marks.filter((m) => m.childId === child.id && m.rung !== null).flatMap((mark) => {
-      const part = parts.get(mark.partId);
-      const { lesson, unit } = part ? homeOf(part) : {};
-      const minutes = given.get(assignmentKey(mark.partId, child.id));
-      const went = wentBy(mark, minutes);
-      if (!part || !lesson || !unit || !isLadderKind(part.kind) || !went) return [];
-      return [{ went, date: mark.date, rung: mark.rung!, skill: skillFor({ part, child, lesson, unit }, mark.rung!), says: `${part.title}, ${shortDate(mark.date)}${mark.felt ? '' : `, ${mark.minutes} min instead of ${minutes}`}` }];
-    }).sort((a, b) => (a.date < b.date ? -1 : 1));
+    const told = plan.marks
+      .filter((m) => m.childId === child.id && m.rung !== null)
+      .flatMap((mark) => {
+        const part = parts.get(mark.partId);
+        const { lesson, unit } = part ? homeOf(part) : {};
+        const minutes = given.get(assignmentKey(mark.partId, child.id));
+        const went = wentBy(mark, minutes);
+        if (!part || !lesson || !unit || !isLadderKind(part.kind) || !went) return [];
+        return [
+          {
+            went,
+            date: mark.date,
+            rung: mark.rung!,
+            skill: skillFor({ part, child, lesson, unit }, mark.rung!),
+            message: `${part.title}, ${shortDate(mark.date)}${mark.felt ? '' : `, ${mark.minutes} min instead of ${minutes}`}`,
+          },
+        ];
+      })
+      .sort((a, b) => (a.date < b.date ? -1 : 1));
     return SKILLS.flatMap((skill): Suggestion[] => {
       const from = rungOf(child, skill, today);
       const here = told.filter((t) => t.skill === skill && t.rung === from).slice(-LATEST);
@@ -57,7 +70,15 @@ export function suggestions(plan: Plan, today: IsoDate): Suggestion[] {
       const to = from + by;
       if (!by || to < 1 || to > 5) return [];
       const said = here.filter((t) => t.went === (by > 0 ? 'easy' : 'hard'));
-      return [{ childId: child.id, skill, from, to: to as Rung, evidence: `${said.length} of the last ${here.length} were ${by > 0 ? 'easy' : 'too hard'}: ${said.map((t) => t.says).join('; ')}` }];
+      return [
+        {
+          childId: child.id,
+          skill,
+          from,
+          to: to as Rung,
+          evidence: `${said.length} of the last ${here.length} were ${by > 0 ? 'easy' : 'too hard'}: ${said.map((t) => t.message).join('; ')}`,
+        },
+      ];
     });
   });
 }

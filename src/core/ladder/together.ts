@@ -1,40 +1,87 @@
 /** What is done together, each child with a part of their own: a demonstration, a talk, a quiz, an evening for guests, one child teaching another. */
 import type { Rung } from '../plan/measures';
 import type { Material } from './material';
-import { count, plain, type Version } from './version';
+import { count } from '../plan/called';
+import { plain, type Version } from './version';
+import { wordingFor } from './wordings';
+
+/** What there is to show for a part in a demonstration, and how much is said for guests, by rung. */
+const PRODUCED: Record<Rung, string> = {
+  1: '',
+  2: 'a drawing',
+  3: 'a row of times',
+  4: 'a record',
+  5: 'a write-up',
+};
+const PRESENTED: Record<Rung, string> = {
+  1: 'one thing',
+  2: 'one thing',
+  3: '2 minutes',
+  4: '4 minutes',
+  5: '6 minutes',
+};
+/** A talk with its preparation, by rung. Own choice. */
+const TALK = {
+  amount: { 1: 'one thing', 2: 'one thing', 3: 'a minute', 4: 'three minutes', 5: 'five minutes' },
+  minutes: { 1: 4, 2: 6, 3: 12, 4: 25, 5: 35 },
+  parentMinutes: { 1: 4, 2: 4, 3: 3, 4: 2, 5: 2 },
+} satisfies Record<string, Record<Rung, string | number>>;
 
 /** A child's part in what is shown to all: it takes as long as the thing itself, and the parent leads all of it anyway. */
 export function roleVersion(rung: Rung, minutes: number): Version {
-  const wording = { 1: 'Watch from a safe place, and say what you see', 2: 'Draw your guess first, and what really came', 3: 'Keep the clock, and call out what changes', 4: 'Measure, record, and compare with the guess', 5: 'Weigh and plan it, and write up what happened and why' }[rung];
-  return { ...plain, rung, wording, minutes, parentMinutes: 0, produces: { 1: '', 2: 'a drawing', 3: 'a row of times', 4: 'a record', 5: 'a write-up' }[rung] };
+  const wording = wordingFor('role', rung);
+  return {
+    ...plain,
+    rung,
+    wording,
+    minutes,
+    parentMinutes: 0,
+    produces: PRODUCED[rung],
+  };
 }
 
 /** @param minutes so many minutes of talking instead of the rung's own */
 export function talkVersion(rung: Rung, minutes: number | null = null): Version {
-  const poster = rung >= 4 ? ', with a poster' : '';
-  const wording = { 1: 'Show one thing and say its name', 2: 'Show one thing and say two things about it', 3: 'Tell for a minute, with something to show', 4: 'A talk of three minutes with a poster', 5: 'A talk of five minutes with a poster, and answers to questions' }[rung];
-  const amount = minutes === null ? { 1: 'one thing', 2: 'one thing', 3: 'a minute', 4: 'three minutes', 5: 'five minutes' }[rung] : count(minutes, 'minute');
+  const amount = minutes === null ? TALK.amount[rung] : count(minutes, 'minute');
   return {
-    ...plain, rung, amount, wording: minutes === null ? wording : `A talk of ${amount}${poster}`, minutes: { 1: 4, 2: 6, 3: 12, 4: 25, 5: 35 }[rung], parentMinutes: { 1: 4, 2: 4, 3: 3, 4: 2, 5: 2 }[rung],
-    produces: rung >= 4 ? 'a poster' : '', supplies: rung >= 4 ? 'poster paper' : '',
+    ...plain,
+    rung,
+    amount,
+    wording:
+      minutes === null ? wordingFor('talk', rung) : wordingFor('talk of so many minutes', rung, { amount }),
+    minutes: TALK.minutes[rung],
+    parentMinutes: TALK.parentMinutes[rung],
+    produces: rung >= 4 ? 'a poster' : '',
+    supplies: rung >= 4 ? 'poster paper' : '',
   };
 }
 
 /** A child's part in an evening on which the family shows its work to others. */
 export function presentationVersion(rung: Rung, minutes: number): Version {
-  const wording = {
-    1: 'Hold up one thing you made, and say its name', 2: 'Show one thing you made, and say two things about it', 3: 'Tell for two minutes, from a notebook page or a model', 4: 'Tell for four minutes, with a poster or a demonstration',
-    5: 'Welcome the guests, tell for six minutes, and answer what they ask',
-  }[rung];
-  return { ...plain, rung, amount: { 1: 'one thing', 2: 'one thing', 3: '2 minutes', 4: '4 minutes', 5: '6 minutes' }[rung], wording, minutes, parentMinutes: 0, supplies: rung >= 3 ? 'what is shown' : 'one thing made' };
+  const wording = wordingFor('presentation', rung);
+  return {
+    ...plain,
+    rung,
+    amount: PRESENTED[rung],
+    wording,
+    minutes,
+    parentMinutes: 0,
+    supplies: rung >= 3 ? 'what is shown' : 'one thing made',
+  };
 }
 
 /** Questions by rung; never more than the lesson has, where it has any of its own. */
 const QUESTIONS: Record<Rung, number> = { 1: 2, 2: 3, 3: 4, 4: 5, 5: 6 };
 
 /** The questions of a quiz on a rung, in their form for it. Empty where the lesson has none of its own. */
-export function questionsFor(material: Pick<Material, 'questions'>, rung: Rung, questions: number | null = null): string[] {
-  return material.questions.slice(0, questions ?? QUESTIONS[rung]).map((q) => (rung >= 4 ? q.hard || q.easy : q.easy || q.hard));
+export function questionsFor(
+  material: Pick<Material, 'questions'>,
+  rung: Rung,
+  questions: number | null = null,
+): string[] {
+  return material.questions
+    .slice(0, questions ?? QUESTIONS[rung])
+    .map((q) => (rung >= 4 ? q.hard || q.easy : q.easy || q.hard));
 }
 
 export function quizVersion(material: Material, rung: Rung, questions: number | null = null): Version {
@@ -43,7 +90,14 @@ export function quizVersion(material: Material, rung: Rung, questions: number | 
   const hard = rung >= 4;
   const amount = `${count(n, hard ? 'hard question' : 'easy question')}`;
   const of = asked[0] ? `: “${asked[0]}”` : '';
-  return { ...plain, rung, amount: `${amount}${of}`, wording: `Answer ${amount}${rung === 5 ? ', and say how you know' : rung <= 2 ? ', by telling or pointing' : ''}${of}`, minutes: 3 + Math.ceil(n * (hard ? 2 : 1)), parentMinutes: rung <= 3 ? 3 + n : 2 };
+  return {
+    ...plain,
+    rung,
+    amount: `${amount}${of}`,
+    wording: wordingFor('quiz', rung, { amount, such: of }),
+    minutes: 3 + Math.ceil(n * (hard ? 2 : 1)),
+    parentMinutes: rung <= 3 ? 3 + n : 2,
+  };
 }
 
 export interface Teaching {
@@ -58,10 +112,37 @@ export interface Teaching {
 const TEACHING = 10;
 
 /** An older child teaches a younger one: the younger does their work with the elder, the elder's share counts for speaking. */
-export function teachingVersion(rung: Rung, isElder: boolean, { elder, youngers, work }: Teaching, minutes: number | null): Version {
+export function teachingVersion(
+  rung: Rung,
+  isElder: boolean,
+  { elder, youngers, work }: Teaching,
+  minutes: number | null,
+): Version {
   const length = minutes ?? work?.version.minutes ?? TEACHING;
   const names = youngers.join(' and ') || 'somebody younger';
-  if (!isElder) return { ...(work?.version ?? { ...plain, rung, wording: `Let ${elder} show you one thing from the lesson, and say it back` }), rung: work?.version.rung ?? rung, wording: work ? `${work.version.wording}, with ${elder}` : `Let ${elder} show you one thing from the lesson, and say it back`, minutes: length, parentMinutes: 0 };
-  const how = { 1: `Show ${names} one thing you know`, 2: `Show ${names} how it is done`, 3: `Tell ${names} how it is done, one step at a time`, 4: `Teach ${names}: show it, let them try, and praise what is right`, 5: `Teach ${names}: say what it is for, show it, let them try, and ask one question at the end` }[rung];
-  return { ...plain, rung, wording: work ? `${how} (${work.title}: ${work.version.wording[0].toLowerCase()}${work.version.wording.slice(1)})` : how, amount: work?.title ?? '', minutes: length, parentMinutes: 0 };
+  if (!isElder)
+    return {
+      ...(work?.version ?? {
+        ...plain,
+        rung,
+        wording: `Let ${elder} show you one thing from the lesson, and say it back`,
+      }),
+      rung: work?.version.rung ?? rung,
+      wording: work
+        ? `${work.version.wording}, with ${elder}`
+        : `Let ${elder} show you one thing from the lesson, and say it back`,
+      minutes: length,
+      parentMinutes: 0,
+    };
+  const how = wordingFor('teaching', rung, { names });
+  return {
+    ...plain,
+    rung,
+    wording: work
+      ? `${how} (${work.title}: ${work.version.wording[0].toLowerCase()}${work.version.wording.slice(1)})`
+      : how,
+    amount: work?.title ?? '',
+    minutes: length,
+    parentMinutes: 0,
+  };
 }

@@ -21,8 +21,6 @@ export interface Version {
 /** What most versions have nothing to say of. */
 export const plain = { amount: '', note: '', produces: '', supplies: '', letters: 0 };
 
-/** A figure with its noun: `1 word`, `4 words`. */
-export const count = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' : 's'}`;
-
 /** Said where not even one of something can be written in one stretch of attention. */
-export const evenOne = (what: string, minutes: number, stretch: number): string => `Even one ${what} takes ${minutes} min of writing, more than the ${stretch} min that suit this age. Let it be said and write it down for them, or go a rung down.`;
+export const evenOne = (what: string, minutes: number, stretch: number): string =>
+  `Even one ${what} takes ${minutes} min of writing, more than the ${stretch} min that suit this age. Let it be said and write it down for them, or go a rung down.`;

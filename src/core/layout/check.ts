@@ -1,26 +1,29 @@
 /** Checks a plan's sittings against what a lay-out promises. Used on files from outside and in tests. */
 import { shortDate, weekdayName } from '../calendar/dates';
 import { schoolDayFrom, schoolDays, servesFor, whyClosed, windowsOf } from '../calendar/school-days';
-import { byId, childrenOf, doneParts, groupBy, homes, partsByLesson } from '../plan/lookup';
+import { byId, doneParts, groupBy, homes, partsByLesson } from '../plan/lookup';
+import type { Part } from '../plan/lesson';
 import type { Plan, Sitting } from '../plan/plan';
-import { partMinutes } from './input';
+import type { Breach } from './breach';
+import { overLimits, overPace, placedByLayout } from './check-limits';
 import { hoursBetween } from './waits';
 
-export interface Breach {
-  kind: 'closed-day' | 'before-unit' | 'weekday' | 'order' | 'wait' | 'child-minutes' | 'parent-minutes';
-  says: string;
-}
-
+/** The promises that what stands on a day breaks. What stands on none is told by `withoutPlace`. */
 export function breaches(plan: Plan): Breach[] {
   if (!plan.year || !plan.family) return [];
-  return [...onClosedDays(plan), ...outOfOrder(plan), ...overLimits(plan)];
+  return [...onClosedDays(plan), ...outOfOrder(plan), ...overLimits(plan), ...overPace(plan)];
 }
 
-/** Sittings that the parent fixed by ink, by date or by having done them: theirs to place where they like. */
-function placedByLayout(plan: Plan): Sitting[] {
-  const done = doneParts(plan);
-  const fixed = new Set(plan.parts.filter((p) => p.fixedDate).map((p) => p.id));
-  return plan.sittings.filter((s) => s.state === 'pencil' && !done.has(s.partId) && !fixed.has(s.partId));
+/** Parts that a lay-out should have put on a day and has not: a plan with such a part does not hold. */
+export function withoutPlace(plan: Plan): { part: Part; message: string }[] {
+  if (!plan.year || !plan.family) return [];
+  const stands = new Set(plan.sittings.map((s) => s.partId));
+  const homeOf = homes(plan);
+  return plan.parts.flatMap((part) => {
+    const { lesson, unit } = homeOf(part);
+    if (stands.has(part.id) || unit?.waiting || (!unit && part.fixedDate === null)) return [];
+    return { part, message: `“${part.title}”${lesson ? ` of “${lesson.title}”` : ''} has no day.` };
+  });
 }
 
 function onClosedDays(plan: Plan): Breach[] {
@@ -33,12 +36,29 @@ function onClosedDays(plan: Plan): Breach[] {
     const part = parts.get(s.partId)!;
     const { unit } = homeOf(part);
     const closed = open.has(s.date) ? undefined : whyClosed(plan.year!, s.date);
-    if (closed) found.push({ kind: 'closed-day', says: `“${part.title}” is on ${shortDate(s.date)}, ${closed}.` });
-    if (unit && s.date < unit.starts) found.push({ kind: 'before-unit', says: `“${part.title}” is on ${shortDate(s.date)}, before “${unit.title}” starts.` });
+    if (closed)
+      found.push({ kind: 'closed-day', message: `“${part.title}” is on ${shortDate(s.date)}, ${closed}.` });
+    if (unit && s.date < unit.starts)
+      found.push({
+        kind: 'before-unit',
+        message: `“${part.title}” is on ${shortDate(s.date)}, before “${unit.title}” starts.`,
+      });
     const at = part.weekday === null || closed ? undefined : schoolDayFrom(days, s.date);
-    if (at && part.weekday !== null && !servesFor(days, at.index, part.weekday)) found.push({ kind: 'weekday', says: `“${part.title}” is on ${shortDate(s.date)}, and belongs on a ${weekdayName(part.weekday)}.` });
-    if (part.earliest && s.date < part.earliest) found.push({ kind: 'order', says: `“${part.title}” is on ${shortDate(s.date)}, before ${shortDate(part.earliest)}, the earliest day for it.` });
-    if (part.latest && s.date > part.latest) found.push({ kind: 'order', says: `“${part.title}” is on ${shortDate(s.date)}, after ${shortDate(part.latest)}, the latest day for it.` });
+    if (at && part.weekday !== null && !servesFor(days, at.index, part.weekday))
+      found.push({
+        kind: 'weekday',
+        message: `“${part.title}” is on ${shortDate(s.date)}, and belongs on a ${weekdayName(part.weekday)}.`,
+      });
+    if (part.earliest && s.date < part.earliest)
+      found.push({
+        kind: 'order',
+        message: `“${part.title}” is on ${shortDate(s.date)}, before ${shortDate(part.earliest)}, the earliest day for it.`,
+      });
+    if (part.latest && s.date > part.latest)
+      found.push({
+        kind: 'order',
+        message: `“${part.title}” is on ${shortDate(s.date)}, after ${shortDate(part.latest)}, the latest day for it.`,
+      });
   }
   return found;
 }
@@ -51,8 +71,13 @@ function outOfOrder(plan: Plan): Breach[] {
   const pencil = new Set(placedByLayout(plan).map((s) => s.partId));
   const done = doneParts(plan);
   // What was done ahead of its day happened on the day it was done.
-  const doneOn = new Map(plan.marks.filter((m) => m.outcome === 'done' && done.has(m.partId)).map((m) => [m.partId, m.date]));
-  const moment = (s: Sitting): string => { const on = doneOn.get(s.partId); return `${on && on < s.date ? on : s.date} ${names.indexOf(s.window)}`; };
+  const doneOn = new Map(
+    plan.marks.filter((m) => m.outcome === 'done' && done.has(m.partId)).map((m) => [m.partId, m.date]),
+  );
+  const moment = (s: Sitting): string => {
+    const on = doneOn.get(s.partId);
+    return `${on && on < s.date ? on : s.date} ${names.indexOf(s.window)}`;
+  };
   const partsOf = partsByLesson(plan.parts);
   for (const lessons of groupBy(plan.lessons, (l) => l.unitId).values()) {
     let chain: Sitting | undefined;
@@ -64,49 +89,29 @@ function outOfOrder(plan: Plan): Breach[] {
         const s = sittingOf.get(part.id);
         if (s) {
           const after = before ?? (opens ? chain : undefined);
-          if (after && !done.has(s.partId) && s.reason.kind !== 'unticked' && moment(s) < moment(after) && (pencil.has(s.partId) || pencil.has(after.partId)))
-            found.push({ kind: 'order', says: `“${part.title}” of “${lesson.title}” is on ${shortDate(s.date)}, before what comes first on ${shortDate(after.date)}.` });
+          if (
+            after &&
+            !done.has(s.partId) &&
+            s.reason.kind !== 'unticked' &&
+            moment(s) < moment(after) &&
+            (pencil.has(s.partId) || pencil.has(after.partId))
+          )
+            found.push({
+              kind: 'order',
+              message: `“${part.title}” of “${lesson.title}” is on ${shortDate(s.date)}, before what comes first on ${shortDate(after.date)}.`,
+            });
           if (waiting && pencil.has(s.partId) && hoursBetween(waiting.since, s, windows) < waiting.hours)
-            found.push({ kind: 'wait', says: `“${part.title}” comes before “${waiting.title}” has waited ${waiting.hours} h.` });
+            found.push({
+              kind: 'wait',
+              message: `“${part.title}” comes before “${waiting.title}” has waited ${waiting.hours} h.`,
+            });
           before = s;
           if (!waiting && (!chain || moment(s) > moment(chain))) chain = s;
           opens = false;
         }
-        if (part.waitAfterHours > 0 && s) waiting = { since: s, hours: part.waitAfterHours, title: part.title };
+        if (part.waitAfterHours > 0 && s)
+          waiting = { since: s, hours: part.waitAfterHours, title: part.title };
       }
-    }
-  }
-  return found;
-}
-
-/** Days on which a pencilled part takes someone over their minutes, of the day or of a window. */
-function overLimits(plan: Plan): Breach[] {
-  const found: Breach[] = [];
-  const parts = byId(plan.parts);
-  const homeOf = homes(plan);
-  const minutesFor = partMinutes(plan);
-  const pencil = new Set(placedByLayout(plan).map((s) => s.partId));
-  const limits = new Map(plan.children.map((c) => [c.id, c.minutes]));
-  for (const [date, sittings] of groupBy(plan.sittings, (s) => s.date)) {
-    const taken = new Map<string, { minutes: number; pencil: boolean }>();
-    for (const s of sittings) {
-      const part = parts.get(s.partId)!;
-      const { unit } = homeOf(part);
-      const lay = minutesFor(part, unit);
-      const people: [string, number][] = [...childrenOf(part, unit, plan.children).map((c): [string, number] => [c.id, lay.minutes[c.id]]), ['parent', lay.lead]];
-      for (const [who, m] of people) {
-        if (m === 0) continue;
-        const sum = taken.get(who) ?? { minutes: 0, pencil: false };
-        taken.set(who, { minutes: sum.minutes + m, pencil: sum.pencil || pencil.has(s.partId) });
-      }
-    }
-    for (const [who, sum] of taken) {
-      const limit = who === 'parent' ? plan.family!.leadMinutes : limits.get(who)!;
-      if (!sum.pencil || sum.minutes <= limit) continue;
-      const name = plan.children.find((c) => c.id === who)?.name;
-      found.push(name
-        ? { kind: 'child-minutes', says: `${name} has ${sum.minutes} min on ${shortDate(date)}; the limit is ${limit}.` }
-        : { kind: 'parent-minutes', says: `You lead ${sum.minutes} min on ${shortDate(date)}; the limit is ${limit}.` });
     }
   }
   return found;

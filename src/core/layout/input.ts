@@ -5,7 +5,16 @@ import type { IsoDate, WindowName } from '../plan/measures';
 import type { Assignment, Plan, Reason } from '../plan/plan';
 import type { Part } from '../plan/lesson';
 import type { Unit } from '../plan/unit';
-import { assignmentKey, childrenOf, doneParts, groupBy, homes, partsByLesson } from '../plan/lookup';
+import { isLadderKind } from '../ladder/kinds';
+import {
+  assignmentKey,
+  childrenOf,
+  doneParts,
+  groupBy,
+  homes,
+  partsByLesson,
+  takesPart,
+} from '../plan/lookup';
 import { readingMinutes } from '../books/reading';
 
 export interface LayPart {
@@ -86,17 +95,21 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
   const minutesFor = partMinutes(plan);
   const homeOf = homes(plan);
   const loose = plan.parts.filter((p) => p.lessonId === null && !homeOf(p).unit?.waiting);
-  const units = plan.units.filter((u) => !u.waiting).map((unit): LayUnit => ({
-    id: unit.id,
-    starts: unit.starts,
-    wishedEnd: unit.wishedEnd,
-    lessonsPerWeek: unit.lessonsPerWeek,
-    lessons: (lessonsOf.get(unit.id) ?? []).map((lesson) => ({
-      id: lesson.id,
-      parts: (partsOf.get(lesson.id) ?? []).map((p) => minutesFor(p, unit)),
-    })),
-    closing: loose.filter((p) => p.unitId === unit.id && p.fixedDate === null).map((p) => minutesFor(p, unit)),
-  }));
+  const units = plan.units
+    .filter((u) => !u.waiting)
+    .map((unit): LayUnit => ({
+      id: unit.id,
+      starts: unit.starts,
+      wishedEnd: unit.wishedEnd,
+      lessonsPerWeek: unit.lessonsPerWeek,
+      lessons: (lessonsOf.get(unit.id) ?? []).map((lesson) => ({
+        id: lesson.id,
+        parts: (partsOf.get(lesson.id) ?? []).map((p) => minutesFor(p, unit)),
+      })),
+      closing: loose
+        .filter((p) => p.unitId === unit.id && p.fixedDate === null)
+        .map((p) => minutesFor(p, unit)),
+    }));
   return {
     days: schoolDays(plan.year),
     windows: windowsOf(plan.year),
@@ -113,20 +126,27 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
  * What stays and what stood. Pencil on a day gone by that nobody has ticked stays there until the parent says that it did
  * not happen, or has everything laid out again: it may well have been done.
  */
-function standing(plan: Plan, { today, fresh = [], moved = new Map() }: LayoutChoice): Pick<LayoutInput, 'held' | 'previous'> {
+function standing(
+  plan: Plan,
+  { today, fresh = [], moved = new Map() }: LayoutChoice,
+): Pick<LayoutInput, 'held' | 'previous'> {
   const held = new Map<string, Held>();
   const previous = new Map<string, Place>();
   const done = doneParts(plan);
   const missed = lastMissed(plan);
   const homeOf = homes(plan);
   const unitOfPart = new Map(plan.parts.map((p) => [p.id, homeOf(p).unit?.id ?? '']));
-  const recurring = new Set(plan.parts.filter((p) => p.ruleId !== null).map((p) => p.id));
+  // A rule that names days says each time where its parts stand; one that goes with lessons leaves them where they are.
+  const recurring = new Set(
+    plan.parts.filter((p) => p.ruleId !== null && p.fixedDate !== null).map((p) => p.id),
+  );
   for (const s of plan.sittings) {
     const place = { date: s.date, window: s.window };
     if (done.has(s.partId)) held.set(s.partId, { ...place, kind: 'done' });
     else if (s.state === 'ink') held.set(s.partId, { ...place, kind: 'inked' });
     else if (fresh === 'all' || recurring.has(s.partId)) continue;
-    else if (s.date < today && s.date > (missed.get(s.partId) ?? '')) held.set(s.partId, { ...place, kind: 'unticked' });
+    else if (s.date < today && s.date > (missed.get(s.partId) ?? ''))
+      held.set(s.partId, { ...place, kind: 'unticked' });
     else if (!fresh.includes(unitOfPart.get(s.partId)!)) previous.set(s.partId, place);
   }
   for (const [partId, place] of moved) held.set(partId, { ...place, kind: 'by-hand' });
@@ -136,13 +156,16 @@ function standing(plan: Plan, { today, fresh = [], moved = new Map() }: LayoutCh
 /** The last day on which a part did not happen, by part. */
 function lastMissed(plan: Plan): Map<string, IsoDate> {
   const missed = new Map<string, IsoDate>();
-  for (const m of plan.marks) if (m.outcome === 'missed' && m.date > (missed.get(m.partId) ?? '')) missed.set(m.partId, m.date);
+  for (const m of plan.marks)
+    if (m.outcome === 'missed' && m.date > (missed.get(m.partId) ?? '')) missed.set(m.partId, m.date);
   return missed;
 }
 
 /** How long each part takes each child, and the parent: from the part, its pages or its assignments. */
 export function partMinutes(plan: Plan): (part: Part, unit: Unit | undefined) => LayPart {
-  const assignments = new Map<string, Assignment>(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
+  const assignments = new Map<string, Assignment>(
+    plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]),
+  );
   const reading = readingMinutes(plan);
   const missed = lastMissed(plan);
   return (part, unit) => {
@@ -151,14 +174,29 @@ export function partMinutes(plan: Plan): (part: Part, unit: Unit | undefined) =>
     let lead = 0;
     for (const child of who) {
       const given = assignments.get(assignmentKey(part.id, child.id));
-      minutes[child.id] = given?.minutes ?? part.minutes ?? reading(part, child.id);
+      // The smallest are in the room where others have work, and have none.
+      const isIdle = isLadderKind(part.kind) && !takesPart(child, unit?.starts);
+      minutes[child.id] = given?.minutes ?? part.minutes ?? (isIdle ? 0 : reading(part, child.id));
       if (given) lead += given.parentMinutes;
     }
     if (part.lead === 'leads') lead = Math.max(lead, ...Object.values(minutes), 0);
     const { id, title, window, fixedDate, weekday, latest, waitAfterHours } = part;
     const last = missed.get(id);
     const again = last ? addDays(last, 1) : null;
-    const earliest = again && part.earliest ? (again > part.earliest ? again : part.earliest) : (again ?? part.earliest);
-    return { id, title, minutes, lead, window, fixedDate, weekday, earliest, latest, waitAfterHours, comesBack: part.ruleId !== null };
+    const earliest =
+      again && part.earliest ? (again > part.earliest ? again : part.earliest) : (again ?? part.earliest);
+    return {
+      id,
+      title,
+      minutes,
+      lead,
+      window,
+      fixedDate,
+      weekday,
+      earliest,
+      latest,
+      waitAfterHours,
+      comesBack: part.ruleId !== null,
+    };
   };
 }

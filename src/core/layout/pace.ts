@@ -11,14 +11,20 @@ export class Pace {
   readonly firstDay: number;
   private readonly begunOn: Int32Array;
   private readonly begunInWeek = new Map<number, number>();
+  private readonly begunOnBefore: Int32Array;
+  private readonly begunInWeekBefore = new Map<number, number>();
   private readonly perDay: number;
   private readonly even: number[] | undefined;
   /** The unit's days of each school week: first index and number. */
   private readonly weeks = new Map<number, { first: number; days: number }>();
 
-  constructor(private readonly unit: LayUnit, private readonly days: readonly SchoolDay[]) {
+  constructor(
+    private readonly unit: LayUnit,
+    private readonly days: readonly SchoolDay[],
+  ) {
     this.firstDay = schoolDayFrom(days, unit.starts)?.index ?? days.length;
     this.begunOn = new Int32Array(days.length);
+    this.begunOnBefore = new Int32Array(days.length);
     for (let i = this.firstDay; i < days.length; i++) {
       const week = this.weeks.get(days[i].week);
       if (week) week.days++;
@@ -36,11 +42,32 @@ export class Pace {
     } else this.perDay = 1;
   }
 
-  /** Counts a lesson that begins on a day. */
-  begins(day: number): void {
-    this.begunOn[day]++;
+  /** Counts a lesson that begins on a day (1), or takes the count back (−1). */
+  begins(day: number, by: 1 | -1 = 1): void {
+    this.begunOn[day] += by;
     const week = this.days[day].week;
-    this.begunInWeek.set(week, (this.begunInWeek.get(week) ?? 0) + 1);
+    this.begunInWeek.set(week, (this.begunInWeek.get(week) ?? 0) + by);
+  }
+
+  /** Counts a lesson that began on a day in the last lay-out. */
+  begunBefore(day: number): void {
+    this.begunOnBefore[day]++;
+    const week = this.days[day].week;
+    this.begunInWeekBefore.set(week, (this.begunInWeekBefore.get(week) ?? 0) + 1);
+  }
+
+  /**
+   * Whether a lesson that began on this day in the last lay-out may begin there again: no more lessons begin on the day
+   * than did, and in the week than the pace has, or than did where something that stays squeezes them.
+   */
+  letsStay(day: number, isSqueezed: boolean): boolean {
+    if (day < this.firstDay) return false;
+    if (this.begunOn[day] >= Math.max(this.perDay, this.begunOnBefore[day])) return false;
+    const perWeek = this.unit.lessonsPerWeek;
+    if (perWeek === null) return true;
+    const week = this.days[day].week;
+    const most = isSqueezed ? Math.max(perWeek, this.begunInWeekBefore.get(week) ?? 0) : perWeek;
+    return (this.begunInWeek.get(week) ?? 0) < most;
   }
 
   /** Whether the pace lets another lesson begin on this day. */
@@ -48,7 +75,11 @@ export class Pace {
     if (day < this.firstDay) return false;
     if (keeps === 'nothing') return true;
     if (this.begunOn[day] >= this.perDay) return false;
-    return keeps === 'day' || this.unit.lessonsPerWeek === null || (this.begunInWeek.get(this.days[day].week) ?? 0) < this.unit.lessonsPerWeek;
+    return (
+      keeps === 'day' ||
+      this.unit.lessonsPerWeek === null ||
+      (this.begunInWeek.get(this.days[day].week) ?? 0) < this.unit.lessonsPerWeek
+    );
   }
 
   /** The day on which lesson number `index` is due, not before `from`. */
@@ -67,7 +98,10 @@ export class Pace {
     // Up to one a day, lessons stand on days ⌈j·days/share⌉ of the week, so ⌊day·share/days⌋ + 1 are due by a day;
     // more than one a day stand on ⌊j·days/share⌋, and ⌈(day + 1)·share/days⌉ are.
     const at = day - week.first;
-    const due = share > week.days ? Math.ceil(((at + 1) * share) / week.days) : Math.floor((at * share) / week.days) + 1;
+    const due =
+      share > week.days
+        ? Math.ceil(((at + 1) * share) / week.days)
+        : Math.floor((at * share) / week.days) + 1;
     let begun = 0;
     for (let d = week.first; d <= day; d++) begun += this.begunOn[d];
     return begun < due;

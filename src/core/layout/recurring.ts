@@ -31,7 +31,9 @@ export function withRecurring(plan: Plan, days: readonly SchoolDay[], reach: Rea
   const last = new Map<string, Part[]>();
   const keep = (made: Part): Part => {
     const was = stood.get(made.id);
-    return !was ? made : marked.has(made.id) ? was : { ...made, seen: was.seen };
+    if (!was) return made;
+    if (marked.has(made.id)) return was;
+    return { ...made, seen: was.seen };
   };
   for (const rule of plan.rules) {
     const unit = rule.unitId === null ? undefined : units.get(rule.unitId);
@@ -40,9 +42,18 @@ export function withRecurring(plan: Plan, days: readonly SchoolDay[], reach: Rea
       if (!unit) continue;
       const lessons = lessonsOf.get(unit.id) ?? [];
       const at = rule.rhythm.place === 'first' ? first : last;
-      lessons.forEach((lesson, i) => at.set(lesson.id, [...(at.get(lesson.id) ?? []), keep(lessonPart(rule, lesson, i + 1, lessons.length))]));
+      lessons.forEach((lesson, i) =>
+        at.set(lesson.id, [
+          ...(at.get(lesson.id) ?? []),
+          keep(lessonPart(rule, lesson, i + 1, lessons.length)),
+        ]),
+      );
       if (rule.assembly && lessons.length) {
-        const made = keep({ ...partOf(rule, `${rule.id}-assembly`, rule.assembly.title), minutes: rule.assembly.minutes, unitId: unit.id });
+        const made = keep({
+          ...partOf(rule, `${rule.id}-assembly`, rule.assembly.title),
+          minutes: rule.assembly.minutes,
+          unitId: unit.id,
+        });
         loose.set(made.id, made);
       }
       continue;
@@ -51,11 +62,27 @@ export function withRecurring(plan: Plan, days: readonly SchoolDay[], reach: Rea
     let step = 0;
     for (const [i, date] of dates.entries()) {
       if (rule.steps.length && step >= rule.steps.length) break;
-      const fresh = partOf(rule, `${rule.id}-${date.replaceAll('-', '')}`, rule.steps[step]?.title ?? named(rule, i + 1));
-      const made = keep({ ...fresh, minutes: rule.steps[step]?.minutes ?? rule.minutes, unitId: rule.unitId, fixedDate: date });
+      const fresh = partOf(
+        rule,
+        `${rule.id}-${date.replaceAll('-', '')}`,
+        rule.steps[step]?.title ?? named(rule, i + 1),
+      );
+      const made = keep({
+        ...fresh,
+        minutes: rule.steps[step]?.minutes ?? rule.minutes,
+        unitId: rule.unitId,
+        fixedDate: date,
+      });
       loose.set(made.id, made);
       // A step that did not happen comes again on the next day; what was read keeps its place whatever became of the days before it.
-      if (!missed.has(made.id)) step = (marked.has(made.id) ? Math.max(step, rule.steps.findIndex((s) => s.title === made.title)) : step) + 1;
+      if (!missed.has(made.id))
+        step =
+          (marked.has(made.id)
+            ? Math.max(
+                step,
+                rule.steps.findIndex((s) => s.title === made.title),
+              )
+            : step) + 1;
     }
   }
   // What has a mark stays, though its rule would no longer bring it.
@@ -65,19 +92,32 @@ export function withRecurring(plan: Plan, days: readonly SchoolDay[], reach: Rea
     .map((p) => (p.ruleId === null || rules.has(p.ruleId) ? p : { ...p, ruleId: null }));
   const byLesson = partsByLesson(stays);
   return [
-    ...stays.filter((p) => p.lessonId === null), ...loose.values(),
-    ...plan.lessons.flatMap((l) => [...(first.get(l.id) ?? []), ...(byLesson.get(l.id) ?? []), ...(last.get(l.id) ?? [])]),
+    ...stays.filter((p) => p.lessonId === null),
+    ...loose.values(),
+    ...plan.lessons.flatMap((l) => [
+      ...(first.get(l.id) ?? []),
+      ...(byLesson.get(l.id) ?? []),
+      ...(last.get(l.id) ?? []),
+    ]),
   ];
 }
 
 /** The days on which a rule's parts fall, in order. */
-export function datesOf(rule: Rule, unit: Unit | undefined, days: readonly SchoolDay[], reach: Reach): IsoDate[] {
+export function datesOf(
+  rule: Rule,
+  unit: Unit | undefined,
+  days: readonly SchoolDay[],
+  reach: Reach,
+): IsoDate[] {
   const { rhythm } = rule;
   if (rhythm.on === 'lesson') return [];
   if (rhythm.on === 'after') {
     const stands = reach.places.get(rhythm.partId);
     if (!stands) return [];
-    const looked = Array.from({ length: rhythm.times }, (_, k) => schoolDayFrom(days, addDays(stands, (k + 1) * rhythm.everyDays))?.date);
+    const looked = Array.from(
+      { length: rhythm.times },
+      (_, k) => schoolDayFrom(days, addDays(stands, (k + 1) * rhythm.everyDays))?.date,
+    );
     return [...new Set(looked.filter((d) => d !== undefined))];
   }
   const from = later(unit?.starts, rule.first) ?? days[0]?.date;
@@ -97,13 +137,18 @@ export function datesOf(rule: Rule, unit: Unit | undefined, days: readonly Schoo
     const opens = i === firstDay!.index || days[i - 1].monday !== day.monday;
     const closes = i === days.length - 1 || days[i + 1].monday !== day.monday;
     // With a weekday, the day itself or none: a poem on Mondays is not read on Tuesday because Monday is a holiday.
-    if (rhythm.on === 'weekday' ? day.weekday === rhythm.weekday : rhythm.on === 'week-first' ? opens : closes) found.push(day.date);
+    if (
+      rhythm.on === 'weekday' ? day.weekday === rhythm.weekday : rhythm.on === 'week-first' ? opens : closes
+    )
+      found.push(day.date);
   }
   return found;
 }
 
-const later = (a: IsoDate | null | undefined, b: IsoDate | null | undefined): IsoDate | undefined => (a && b ? (a > b ? a : b) : (a ?? b ?? undefined));
-const earlier = (a: IsoDate | null | undefined, b: IsoDate | null | undefined): IsoDate | undefined => (a && b ? (a < b ? a : b) : a ?? undefined);
+const later = (a: IsoDate | null | undefined, b: IsoDate | null | undefined): IsoDate | undefined =>
+  a && b ? (a > b ? a : b) : (a ?? b ?? undefined);
+const earlier = (a: IsoDate | null | undefined, b: IsoDate | null | undefined): IsoDate | undefined =>
+  a && b ? (a < b ? a : b) : (a ?? undefined);
 
 function partOf(rule: Rule, id: string, title: string): Part {
   const { kind, minutes, lead, window, childIds } = rule;
@@ -138,7 +183,11 @@ function wholeYear(days: readonly SchoolDay[], unit: Unit | undefined): Reach {
 }
 
 /** A school year's worth of a daily amount: so many each time, as often as the rule comes from its first day to the year's end. */
-export function amountInYear(rule: Rule, unit: Unit | undefined, days: readonly SchoolDay[]): { times: number; total: number } {
+export function amountInYear(
+  rule: Rule,
+  unit: Unit | undefined,
+  days: readonly SchoolDay[],
+): { times: number; total: number } {
   const times = datesOf(rule, unit, days, wholeYear(days, unit)).length;
   return { times, total: times * (rule.amount ?? 1) };
 }

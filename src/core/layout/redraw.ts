@@ -38,18 +38,29 @@ export function redraw(given: Plan, choice: LayoutChoice): Redrawn {
     const settled = round > 0 && sameParts(parts, plan.parts);
     if (comesBack) {
       const ids = new Set(parts.map((p) => p.id));
-      plan = { ...plan, parts, marks: plan.marks.filter((m) => ids.has(m.partId)) };
+      // Nothing may speak of a part that a rule brings back no more.
+      const taught = parts.map((p) =>
+        p.teaches === null || ids.has(p.teaches) ? p : { ...p, teaches: null },
+      );
+      plan = { ...plan, parts: taught, marks: plan.marks.filter((m) => ids.has(m.partId)) };
     }
     // Work is given out once, and again only where a rule brought back more of it.
     const onLadder = plan.parts.filter((p) => p.lessonId !== null && isLadderKind(p.kind));
-    if (!worked || onLadder.length !== worked.length || onLadder.some((p, i) => p !== worked?.[i])) plan = { ...plan, assignments: assignments(plan) };
+    if (!worked || onLadder.length !== worked.length || onLadder.some((p, i) => p !== worked?.[i]))
+      plan = { ...plan, assignments: assignments(plan) };
     worked = onLadder;
     const input = layoutInput(plan, choice);
     if (!input) return { plan: { ...plan, sittings: [] } };
     const layout = layOut(input);
-    if (settled || !plan.rules.length || round > FOLLOWING_ROUNDS + 1) return { plan: { ...plan, sittings: sittingsFrom(layout, given) }, input, layout };
+    if (settled || !plan.rules.length || round > FOLLOWING_ROUNDS + 1)
+      return { plan: { ...plan, sittings: sittingsFrom(layout, given) }, input, layout };
     reach = grown(reach, plan, layout, choice.today);
-    if (round === FOLLOWING_ROUNDS) reach = { ...reach, units: new Map(plan.units.map((u) => [u.id, input.days.at(-1)?.date ?? ''])), family: input.days.at(-1)?.date ?? '' };
+    if (round === FOLLOWING_ROUNDS)
+      reach = {
+        ...reach,
+        units: new Map(plan.units.map((u) => [u.id, input.days.at(-1)?.date ?? ''])),
+        family: input.days.at(-1)?.date ?? '',
+      };
   }
 }
 
@@ -73,6 +84,13 @@ function sittingsFrom(layout: Layout, plan: Plan): Sitting[] {
   const before = groupBy(plan.sittings, (s) => s.partId);
   return layout.placements.map(({ partId, date, window, reason }) => {
     const was = before.get(partId)?.[0];
-    return { id: was?.id ?? `sitting-${partId}`.slice(0, 64), partId, date, window, state: was?.state ?? 'pencil', reason };
+    return {
+      id: was?.id ?? `sitting-${partId}`.slice(0, 64),
+      partId,
+      date,
+      window,
+      state: was?.state ?? 'pencil',
+      reason,
+    };
   });
 }

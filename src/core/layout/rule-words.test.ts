@@ -12,4 +12,4 @@ it.each<[Rhythm, string]>([
   [{ on: 'lesson', place: 'last' }, 'at the end of each lesson'],
   [{ on: 'after', partId: 'p', everyDays: 3, times: 4 }, 'every third day after “Sow flax”, 4 times'],
   [{ on: 'after', partId: 'p', everyDays: 14, times: 2 }, 'every 14th day after “Sow flax”, 2 times'],
-])('%j in words', (rhythm, says) => expect(rhythmInWords(rhythm, () => 'Sow flax')).toBe(says));
+])('%j in words', (rhythm, message) => expect(rhythmInWords(rhythm, () => 'Sow flax')).toBe(message));

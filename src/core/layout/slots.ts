@@ -2,8 +2,10 @@
 import { schoolDayFrom } from '../calendar/school-days';
 import type { IsoDate, WindowName } from '../plan/measures';
 import type { LayoutInput, LayPart, Place } from './input';
-import type { Slot } from './unit-queue';
 import { waitEnds } from './waits';
+
+/** A moment in the plan: school day × windows + window. Order in number is order in time. */
+export type Slot = number;
 
 export class Slots {
   private readonly dayOfDate = new Map<IsoDate, number>();
@@ -68,7 +70,11 @@ export class Slots {
 
   /** The first window that begins when a wait, counted in hours from the end of a window, has passed. Nights and weekends count. */
   afterWait(slot: Slot, hours: number): Slot {
-    const until = waitEnds(this.input.days[this.day(slot)].date, this.input.windows[this.window(slot)], hours);
+    const until = waitEnds(
+      this.input.days[this.day(slot)].date,
+      this.input.windows[this.window(slot)],
+      hours,
+    );
     const day = this.dayFrom(until.date);
     if (day >= this.input.days.length) return this.count;
     if (this.input.days[day].date > until.date) return this.firstOf(day);

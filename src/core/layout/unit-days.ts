@@ -16,7 +16,14 @@ export function unitDays(plan: Plan, unitId: string): UnitDay[] {
   if (!unit || unit.waiting || !plan.year) return [];
   const homeOf = homes(plan);
   // What comes back by itself does not make a day one of the unit's; its lessons and its closing do.
-  const inUnit = new Set(plan.parts.filter((p) => homeOf(p).unit?.id === unitId && (p.lessonId !== null || p.ruleId === null || p.fixedDate === null)).map((p) => p.id));
+  const inUnit = new Set(
+    plan.parts
+      .filter(
+        (p) =>
+          homeOf(p).unit?.id === unitId && (p.lessonId !== null || p.ruleId === null || p.fixedDate === null),
+      )
+      .map((p) => p.id),
+  );
   const done = doneParts(plan);
   const onDay = new Map<IsoDate, { ink: boolean; done: boolean }>();
   let last = '';
@@ -31,7 +38,17 @@ export function unitDays(plan: Plan, unitId: string): UnitDay[] {
     .filter((d) => d.date >= unit.starts && d.date <= end)
     .map(({ date, monday }) => {
       const day = onDay.get(date);
-      const is = day?.done ? 'done' : day && unit.wishedEnd && date > unit.wishedEnd ? 'late' : day?.ink ? 'ink' : day ? 'pencil' : date > last ? 'spare' : 'empty';
+      const is = day?.done
+        ? 'done'
+        : day && unit.wishedEnd && date > unit.wishedEnd
+          ? 'late'
+          : day?.ink
+            ? 'ink'
+            : day
+              ? 'pencil'
+              : date > last
+                ? 'spare'
+                : 'empty';
       return { date, monday, is };
     });
 }

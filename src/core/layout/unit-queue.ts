@@ -1,40 +1,49 @@
 /** The lessons of a unit on their way into the lay-out. */
 import type { LayLesson, LayoutInput, LayPart, LayUnit } from './input';
 import { Pace, type Keeps } from './pace';
-
-/** A moment in the plan: school day × windows + window. Order in number is order in time. */
-export type Slot = number;
+import type { Schedule } from './schedule';
+import type { Slot } from './slots';
 
 /** One unit's lessons waiting to be placed, with the bounds that those already standing put on the next one. */
 export class UnitQueue {
   lowerBound: Slot;
   private next = 0;
   private readonly pace: Pace;
-  private readonly standing: boolean[];
+  /** The day each lesson that stands, in whole or in part, is counted on. */
+  private readonly beganOn: (number | undefined)[];
   /** Latest slot for each lesson: the first slot held in any later one. */
   private readonly latest: Slot[];
+  private readonly windowCount: number;
 
   constructor(
-    private readonly unit: LayUnit, input: LayoutInput, private readonly slotOf: (part: LayPart) => Slot | undefined,
-    binds: (part: LayPart) => boolean, private readonly windowCount: number,
+    private readonly unit: LayUnit,
+    input: LayoutInput,
+    private readonly schedule: Schedule,
   ) {
     this.pace = new Pace(unit, input.days);
-    this.lowerBound = this.pace.firstDay * windowCount;
+    this.windowCount = input.windows.length;
+    this.lowerBound = this.pace.firstDay * this.windowCount;
     const firsts = unit.lessons.map((_, i) => this.firstSlot(i));
-    this.standing = firsts.map((slot) => slot !== undefined);
+    this.beganOn = firsts.map((s) => (s === undefined ? undefined : Math.floor(s / this.windowCount)));
     this.latest = new Array<Slot>(unit.lessons.length);
     let bound: Slot = Infinity;
     for (let i = unit.lessons.length - 1; i >= 0; i--) {
       this.latest[i] = bound;
       const slot = firsts[i];
+      const stood = unit.lessons[i].parts.flatMap((p) => schedule.previousSlot(p) ?? []);
+      if (stood.length)
+        this.pace.begunBefore(Math.floor(Math.min(slot ?? Infinity, ...stood) / this.windowCount));
       if (slot === undefined) continue;
-      bound = Math.min(bound, this.firstSlot(i, binds) ?? Infinity);
-      this.pace.begins(Math.floor(slot / windowCount));
+      bound = Math.min(bound, this.firstSlot(i, (part) => schedule.binds(part)) ?? Infinity);
+      this.pace.begins(Math.floor(slot / this.windowCount));
     }
   }
 
   private firstSlot(index: number, counts: (part: LayPart) => boolean = () => true): Slot | undefined {
-    const slots = this.unit.lessons[index].parts.filter(counts).map(this.slotOf).filter((s) => s !== undefined);
+    const slots = this.unit.lessons[index].parts
+      .filter(counts)
+      .map((p) => this.schedule.slotOf(p))
+      .filter((s) => s !== undefined);
     return slots.length ? Math.min(...slots) : undefined;
   }
 
@@ -57,19 +66,28 @@ export class UnitQueue {
 
   /** Whether the pace lets the next lesson begin on a day. One that stands already in part has been counted. */
   allows(day: number, keeps: Keeps = 'pace'): boolean {
-    return this.standing[this.next] || this.pace.allows(day, keeps);
+    return this.beganOn[this.next] !== undefined || this.pace.allows(day, keeps);
+  }
+
+  /** Whether the next lesson may stay on the day it stood on: as many lessons began then, and the week keeps the pace. */
+  mayStay(day: number): boolean {
+    return this.beganOn[this.next] !== undefined || this.pace.letsStay(day, this.upperBound < Infinity);
   }
 
   /** The day of the first part that stays, when the next lesson has one. */
   standsFrom(parts: readonly LayPart[]): number | undefined {
-    const slots = parts.map(this.slotOf).filter((s) => s !== undefined);
+    const slots = parts.map((p) => this.schedule.slotOf(p)).filter((s) => s !== undefined);
     return slots.length ? Math.floor(Math.min(...slots) / this.windowCount) : undefined;
   }
 
   /** Goes on to the next lesson, which may not begin before this one's chain ends. */
   advance(chainEnd: Slot | undefined): void {
     const first = this.firstSlot(this.next);
-    if (first !== undefined && !this.standing[this.next]) this.pace.begins(Math.floor(first / this.windowCount));
+    const day = first === undefined ? undefined : Math.floor(first / this.windowCount);
+    const counted = this.beganOn[this.next];
+    // One that stood in part may begin earlier now than the part that stood.
+    if (counted !== undefined && counted !== day) this.pace.begins(counted, -1);
+    if (day !== undefined && counted !== day) this.pace.begins(day);
     if (chainEnd !== undefined) this.lowerBound = Math.max(this.lowerBound, chainEnd);
     this.next++;
   }

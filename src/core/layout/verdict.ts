@@ -1,4 +1,5 @@
 /** How a unit's lay-out stands against its wished end, in figures, with the pace that would meet it worked out. */
+import { count } from '../plan/called';
 import { shortDate } from '../calendar/dates';
 import { paceForWeeks } from '../pacing/pacing';
 import type { IsoDate } from '../plan/measures';
@@ -35,31 +36,57 @@ export function verdictOf(plan: Plan, unitId: string, today: IsoDate): Verdict |
   const figures = measure(input, plan.sittings, unit);
   if (figures.meetsEnd || !unit.wishedEnd || figures.lessons === 0) return figures;
   const { wishedEnd } = unit;
-  const weeks = new Set(input.days.filter((d) => d.date >= unit.starts && d.date <= wishedEnd).map((d) => d.week)).size;
-  return { ...figures, neededPerWeek: weeks ? paceForWeeks(figures.lessons, weeks) : undefined, remedy: fasterPace(input, unit) };
+  const weeks = new Set(
+    input.days.filter((d) => d.date >= unit.starts && d.date <= wishedEnd).map((d) => d.week),
+  ).size;
+  return {
+    ...figures,
+    neededPerWeek: weeks ? paceForWeeks(figures.lessons, weeks) : undefined,
+    remedy: fasterPace(input, unit),
+  };
 }
 
 /** The verdict as a parent would say it, with its figures. */
 export function verdictInWords(v: Verdict): string {
   if (!v.lessons) return 'There are no lessons yet.';
   if (!v.finishes) return `None of the ${count(v.lessons, 'lesson')} has a place in the school year.`;
-  const says = [`${count(v.lessons, 'lesson')}, the last on ${shortDate(v.finishes)}.`];
-  if (v.placed < v.lessons) says.push(`${count(v.lessons - v.placed, 'lesson')} ${v.lessons - v.placed === 1 ? 'does' : 'do'} not fit into the school year.`);
-  if (!v.wishedEnd) return says.join(' ');
-  if (v.meetsEnd) says.push(v.spareDays ? `${count(v.spareDays, 'school day')} to spare before ${shortDate(v.wishedEnd)}.` : 'Just as you wished.');
+  const message = [`${count(v.lessons, 'lesson')}, the last on ${shortDate(v.finishes)}.`];
+  if (v.placed < v.lessons)
+    message.push(
+      `${count(v.lessons - v.placed, 'lesson')} ${v.lessons - v.placed === 1 ? 'does' : 'do'} not fit into the school year.`,
+    );
+  if (!v.wishedEnd) return message.join(' ');
+  if (v.meetsEnd)
+    message.push(
+      v.spareDays
+        ? `${count(v.spareDays, 'school day')} to spare before ${shortDate(v.wishedEnd)}.`
+        : 'Just as you wished.',
+    );
   else {
-    if (v.daysLate) says.push(`That is ${count(v.daysLate, 'school day')} after your wished end, ${shortDate(v.wishedEnd)};`, `${count(v.lessonsBeyond, 'lesson')} ${v.lessonsBeyond === 1 ? 'lies' : 'lie'} beyond it.`);
-    else says.push(`Your wished end is ${shortDate(v.wishedEnd)}.`);
-    if (v.neededPerWeek) says.push(`Meeting it takes ${decimal(v.neededPerWeek)} lessons a week from the start.`);
-    says.push(v.remedy ? `At ${v.remedy.lessonsPerWeek} a week it would end on ${shortDate(v.remedy.finishes)}.` : 'No pace meets it within everyone’s minutes: drop or shorten lessons, or move the end.');
+    if (v.daysLate)
+      message.push(
+        `That is ${count(v.daysLate, 'school day')} after your wished end, ${shortDate(v.wishedEnd)};`,
+        `${count(v.lessonsBeyond, 'lesson')} ${v.lessonsBeyond === 1 ? 'lies' : 'lie'} beyond it.`,
+      );
+    else message.push(`Your wished end is ${shortDate(v.wishedEnd)}.`);
+    if (v.neededPerWeek)
+      message.push(`Meeting it takes ${decimal(v.neededPerWeek)} lessons a week from the start.`);
+    message.push(
+      v.remedy
+        ? `At ${v.remedy.lessonsPerWeek} a week it would end on ${shortDate(v.remedy.finishes)}.`
+        : 'No pace meets it within everyone’s minutes: drop or shorten lessons, or move the end.',
+    );
   }
-  return says.join(' ');
+  return message.join(' ');
 }
 
-const count = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' : 's'}`;
 const decimal = (n: number): string => String(Math.round(n * 10) / 10);
 
-function measure(input: LayoutInput, sittings: readonly { partId: string; date: IsoDate }[], unit: LayUnit): Verdict {
+function measure(
+  input: LayoutInput,
+  sittings: readonly { partId: string; date: IsoDate }[],
+  unit: LayUnit,
+): Verdict {
   const dateOf = new Map(sittings.map((s) => [s.partId, s.date]));
   const { wishedEnd } = unit;
   let finishes: IsoDate | undefined;
@@ -72,7 +99,8 @@ function measure(input: LayoutInput, sittings: readonly { partId: string; date: 
     for (const d of dates) if (d && (!finishes || d > finishes)) finishes = d;
     if (!whole || (wishedEnd && dates.some((d) => d! > wishedEnd))) lessonsBeyond++;
   }
-  const daysAfter = (from: IsoDate, to: IsoDate): number => input.days.filter((d) => d.date > from && d.date <= to).length;
+  const daysAfter = (from: IsoDate, to: IsoDate): number =>
+    input.days.filter((d) => d.date > from && d.date <= to).length;
   return {
     unitId: unit.id,
     lessons: unit.lessons.length,
@@ -90,15 +118,25 @@ function measure(input: LayoutInput, sittings: readonly { partId: string; date: 
 export function paceMeeting(plan: Plan, unitId: string, today: IsoDate): number | undefined {
   const input = layoutInput(plan, { today });
   const unit = input?.units.find((u) => u.id === unitId);
-  return input && unit?.wishedEnd && unit.lessons.length ? fasterPace(input, unit, 1)?.lessonsPerWeek : undefined;
+  return input && unit?.wishedEnd && unit.lessons.length
+    ? fasterPace(input, unit, 1)?.lessonsPerWeek
+    : undefined;
 }
 
-function fasterPace(input: LayoutInput, unit: LayUnit, from = (unit.lessonsPerWeek ?? 0) + 1): Verdict['remedy'] {
+function fasterPace(
+  input: LayoutInput,
+  unit: LayUnit,
+  from = (unit.lessonsPerWeek ?? 0) + 1,
+): Verdict['remedy'] {
   const inUnit = new Set(unit.lessons.flatMap((l) => l.parts.map((p) => p.id)));
   const previous = new Map([...input.previous].filter(([partId]) => !inUnit.has(partId)));
   for (let lessonsPerWeek = from; lessonsPerWeek <= Math.max(from + 4, 10); lessonsPerWeek++) {
     const faster = { ...unit, lessonsPerWeek };
-    const trial: LayoutInput = { ...input, previous, units: input.units.map((u) => (u.id === unit.id ? faster : u)) };
+    const trial: LayoutInput = {
+      ...input,
+      previous,
+      units: input.units.map((u) => (u.id === unit.id ? faster : u)),
+    };
     const outcome = measure(trial, layOut(trial).placements, faster);
     if (outcome.meetsEnd && outcome.finishes) return { lessonsPerWeek, finishes: outcome.finishes };
   }

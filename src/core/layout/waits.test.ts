@@ -14,9 +14,22 @@ describe('a wait', () => {
     expect(waitEnds('2026-10-30', midday, 72)).toEqual({ date: '2026-11-02', time: midday.ends });
     expect(waitEnds('2026-12-31', afternoon, 24)).toEqual({ date: '2027-01-01', time: afternoon.ends });
   });
-  it('of no hours is over at once', () => expect(waitEnds('2026-10-27', morning, 0)).toEqual({ date: '2026-10-27', time: morning.ends }));
+  it('of no hours is over at once', () =>
+    expect(waitEnds('2026-10-27', morning, 0)).toEqual({ date: '2026-10-27', time: morning.ends }));
   it('is measured from the end of one window to the start of another', () => {
-    expect(hoursBetween({ date: '2026-10-27', window: 'morning' }, { date: '2026-10-29', window: 'midday' }, [morning, midday, afternoon])).toBe(48);
-    expect(hoursBetween({ date: '2026-10-27', window: 'afternoon' }, { date: '2026-10-28', window: 'morning' }, [morning, midday, afternoon])).toBe(17.5);
+    expect(
+      hoursBetween({ date: '2026-10-27', window: 'morning' }, { date: '2026-10-29', window: 'midday' }, [
+        morning,
+        midday,
+        afternoon,
+      ]),
+    ).toBe(48);
+    expect(
+      hoursBetween({ date: '2026-10-27', window: 'afternoon' }, { date: '2026-10-28', window: 'morning' }, [
+        morning,
+        midday,
+        afternoon,
+      ]),
+    ).toBe(17.5);
   });
 });

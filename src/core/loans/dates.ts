@@ -44,10 +44,17 @@ export interface Trip<E extends Errand = Errand> {
  * Interval stabbing: errands by their last day, each on the trip last made if that is in its time, else on the last
  * library day that is. No fewer trips can do, since each trip's first errand ends before the next trip's begins.
  */
-export function fewestTrips<E extends Errand>(card: Card, errands: readonly E[]): { trips: Trip<E>[]; missed: E[] } {
+export function fewestTrips<E extends Errand>(
+  card: Card,
+  errands: readonly E[],
+): { trips: Trip<E>[]; missed: E[] } {
   const trips: Trip<E>[] = [];
   const missed: E[] = [];
-  for (const errand of [...errands].sort((a, b) => (a.last < b.last ? -1 : a.last > b.last ? 1 : 0))) {
+  for (const errand of [...errands].sort((a, b) => {
+    if (a.last < b.last) return -1;
+    if (a.last > b.last) return 1;
+    return 0;
+  })) {
     const made = trips.find((t) => errand.first <= t.date && t.date <= errand.last);
     const date = libraryDayUntil(card, errand.last);
     if (made) made.errands.push(errand);

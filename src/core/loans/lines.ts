@@ -5,7 +5,16 @@ import type { Book } from '../plan/book';
 import type { Card, Loan } from '../plan/loan';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
-import { dueAfter, fewestTrips, libraryDayFrom, libraryDayUntil, stageOf, type Errand, type Stage, type Trip } from './dates';
+import {
+  dueAfter,
+  fewestTrips,
+  libraryDayFrom,
+  libraryDayUntil,
+  stageOf,
+  type Errand,
+  type Stage,
+  type Trip,
+} from './dates';
 
 export interface Need {
   lessonId: string;
@@ -16,7 +25,7 @@ export interface Need {
 
 export interface Trouble {
   kind: 'late' | 'early' | 'overdue' | 'renew' | 'ask' | 'unasked';
-  says: string;
+  message: string;
   /** Lessons it touches, for the remedies. */
   lessonIds: string[];
   /** The day from which the book can be read: for the lesson to wait for. */
@@ -42,19 +51,49 @@ export interface LoanLine {
 /** Days on which each lesson of a unit that has not been taught needs a book: those of the parts that read it, else of all its parts. */
 export function needsOf(plan: Plan, bookId: string): Need[] {
   const pulls = byId(plan.pulls.filter((p) => p.bookId === bookId));
-  const parts = groupBy(plan.parts.filter((p) => p.lessonId !== null), (p) => p.lessonId!);
+  const parts = groupBy(
+    plan.parts.filter((p) => p.lessonId !== null),
+    (p) => p.lessonId!,
+  );
   const days = groupBy(plan.sittings, (s) => s.partId);
-  const done = new Set(plan.marks.filter((m) => m.outcome === 'done' && m.childId === null).map((m) => m.partId));
-  const numbers = new Map(plan.units.flatMap((u) => lessonsOf(plan, u.id).map((l) => [l.id, l.number] as const)));
-  return plan.uses.flatMap((use): Need[] => {
-    const pull = pulls.get(use.pullId);
-    if (!pull) return [];
-    const all = parts.get(use.lessonId) ?? [];
-    const kind = pull.role === 'own' ? 'own-reading' : pull.role === 'spine' || pull.role === 'together' ? 'read-aloud' : '';
-    const reading = all.filter((p) => p.kind === kind && (p.childIds === null || pull.childId === null || p.childIds.includes(pull.childId)));
-    const dates = (reading.length ? reading : all).filter((p) => !done.has(p.id)).flatMap((p) => (days.get(p.id) ?? []).map((s) => s.date)).sort();
-    return dates.length ? [{ lessonId: use.lessonId, number: numbers.get(use.lessonId)!, first: dates[0], last: dates[dates.length - 1] }] : [];
-  }).sort((a, b) => (a.first < b.first ? -1 : 1));
+  const done = new Set(
+    plan.marks.filter((m) => m.outcome === 'done' && m.childId === null).map((m) => m.partId),
+  );
+  const numbers = new Map(
+    plan.units.flatMap((u) => lessonsOf(plan, u.id).map((l) => [l.id, l.number] as const)),
+  );
+  return plan.uses
+    .flatMap((use): Need[] => {
+      const pull = pulls.get(use.pullId);
+      if (!pull) return [];
+      const all = parts.get(use.lessonId) ?? [];
+      const kind =
+        pull.role === 'own'
+          ? 'own-reading'
+          : pull.role === 'spine' || pull.role === 'together'
+            ? 'read-aloud'
+            : '';
+      const reading = all.filter(
+        (p) =>
+          p.kind === kind &&
+          (p.childIds === null || pull.childId === null || p.childIds.includes(pull.childId)),
+      );
+      const dates = (reading.length ? reading : all)
+        .filter((p) => !done.has(p.id))
+        .flatMap((p) => (days.get(p.id) ?? []).map((s) => s.date))
+        .sort();
+      return dates.length
+        ? [
+            {
+              lessonId: use.lessonId,
+              number: numbers.get(use.lessonId)!,
+              first: dates[0],
+              last: dates[dates.length - 1],
+            },
+          ]
+        : [];
+    })
+    .sort((a, b) => (a.first < b.first ? -1 : 1));
 }
 
 /** The line of every loan that has not gone back, in the order in which they are needed. */
@@ -69,7 +108,10 @@ export function loanLines(plan: Plan, card: Card, today: IsoDate): LoanLine[] {
 function lineOf(loan: Loan, book: Book, needs: Need[], card: Card, today: IsoDate): LoanLine {
   const stage = stageOf(loan);
   const first = needs[0]?.first;
-  const last = needs.map((n) => n.last).sort().at(-1);
+  const last = needs
+    .map((n) => n.last)
+    .sort()
+    .at(-1);
   const haveBy = first && libraryDayUntil(card, addDays(first, -1));
   // A copy that is in can be asked for and fetched on one trip; a queue takes as long as the library thinks from today.
   const wait = loan.expected ? Math.max(0, daysBetween(today, loan.expected)) : 0;
@@ -80,21 +122,48 @@ function lineOf(loan: Loan, book: Book, needs: Need[], card: Card, today: IsoDat
   const troubles: Trouble[] = [];
   const late = stage === 'out' ? [] : needs.filter((n) => n.first <= comes);
   if (late.length) {
-    const when = stage === 'ready' ? `can be fetched on ${shortDate(comes)}` : `comes on ${shortDate(comes)} at the earliest`;
-    troubles.push({ kind: 'late', says: `It ${when}; ${named(late)} ${late.length > 1 ? 'are' : 'is'} before that.`, lessonIds: late.map((n) => n.lessonId), until: addDays(comes, 1) });
-  } else if (askBy !== undefined && askBy <= today) troubles.push({ kind: 'ask', says: 'Ask for it today: later it will not be here in time.', lessonIds: [] });
-  if (stage === 'out' && due < today) troubles.push({ kind: 'overdue', says: `It was due on ${shortDate(due)}.`, lessonIds: [] });
+    const when =
+      stage === 'ready'
+        ? `can be fetched on ${shortDate(comes)}`
+        : `comes on ${shortDate(comes)} at the earliest`;
+    troubles.push({
+      kind: 'late',
+      message: `It ${when}; ${named(late)} ${late.length > 1 ? 'are' : 'is'} before that.`,
+      lessonIds: late.map((n) => n.lessonId),
+      until: addDays(comes, 1),
+    });
+  } else if (askBy !== undefined && askBy <= today)
+    troubles.push({
+      kind: 'ask',
+      message: 'Ask for it today: later it will not be here in time.',
+      lessonIds: [],
+    });
+  if (stage === 'out' && due < today)
+    troubles.push({ kind: 'overdue', message: `It was due on ${shortDate(due)}.`, lessonIds: [] });
   if (last && last > due) {
     const left = card.renewals - loan.renewals;
     const after = needs.filter((n) => n.last > due);
     if (left > 0 && !loan.refused && last <= dueAfter(card, due, left - 1)) {
-      if (stage === 'out') troubles.push({ kind: 'renew', says: `Renew it by ${shortDate(due)}: ${named(after)} ${after.length > 1 ? 'come' : 'comes'} after that.`, lessonIds: [] });
-    } else troubles.push({ kind: 'early', says: `It must go back by ${shortDate(dueEnd(card, loan, due))}${loan.refused ? ` (${loan.refused})` : ''}; ${named(after)} ${after.length > 1 ? 'come' : 'comes'} after that.`, lessonIds: after.map((n) => n.lessonId) });
+      if (stage === 'out')
+        troubles.push({
+          kind: 'renew',
+          message: `Renew it by ${shortDate(due)}: ${named(after)} ${after.length > 1 ? 'come' : 'comes'} after that.`,
+          lessonIds: [],
+        });
+    } else
+      troubles.push({
+        kind: 'early',
+        message: `It must go back by ${shortDate(dueEnd(card, loan, due))}${loan.refused ? ` (${loan.refused})` : ''}; ${named(after)} ${after.length > 1 ? 'come' : 'comes'} after that.`,
+        lessonIds: after.map((n) => n.lessonId),
+      });
   }
   return { loan, book, stage, needs, haveBy, askBy, here, due, troubles };
 }
 
-const dueEnd = (card: Card, loan: Loan, due: IsoDate): IsoDate => (loan.refused || card.renewals <= loan.renewals ? due : dueAfter(card, due, card.renewals - loan.renewals - 1));
+const dueEnd = (card: Card, loan: Loan, due: IsoDate): IsoDate =>
+  loan.refused || card.renewals <= loan.renewals
+    ? due
+    : dueAfter(card, due, card.renewals - loan.renewals - 1);
 
 /** The first library day on which a thing can be fetched, as far as is known. */
 function soonest(loan: Loan, card: Card, today: IsoDate): IsoDate {
@@ -113,45 +182,89 @@ export interface LoanErrand extends Errand {
 }
 
 /** The fewest trips that fetch everything before it is needed and take everything back when it is no longer needed and before it is due. */
-export function tripsFor(lines: readonly LoanLine[], card: Card, today: IsoDate): { trips: Trip<LoanErrand>[]; missed: LoanErrand[] } {
-  return fewestTrips(card, lines.flatMap((line): LoanErrand[] => {
-    const { loan, book, stage, needs, here, due, haveBy } = line;
-    const errands: LoanErrand[] = [];
-    if (stage !== 'out' && needs.length) {
-      const first = soonest(loan, card, today);
-      // Fetched no sooner than lets it stay to its last lesson, where that can be had.
-      const stays = addDays(needs.map((n) => n.last).sort().at(-1)!, -card.weeks * 7 * (1 + card.renewals));
-      const last = haveBy && haveBy >= first ? haveBy : first;
-      errands.push({ loanId: loan.id, does: 'fetch', what: `Fetch “${book.title}”`, first: stays > first && stays <= last ? stays : first, last });
-    }
-    const end = needs.map((n) => n.last).sort().at(-1);
-    const free = end && end >= here ? addDays(end, 1) : here > today ? here : today;
-    const latest = stage === 'out' || needs.length ? dueLatest(card, loan, due, end) : undefined;
-    if (latest) errands.push({ loanId: loan.id, does: 'return', what: `Take back “${book.title}”`, first: free > latest ? (latest > today ? latest : today) : free < today ? today : free, last: latest < today ? libraryDayFrom(card, today) : latest });
-    return errands;
-  }));
+export function tripsFor(
+  lines: readonly LoanLine[],
+  card: Card,
+  today: IsoDate,
+): { trips: Trip<LoanErrand>[]; missed: LoanErrand[] } {
+  return fewestTrips(
+    card,
+    lines.flatMap((line): LoanErrand[] => {
+      const { loan, book, stage, needs, here, due, haveBy } = line;
+      const errands: LoanErrand[] = [];
+      if (stage !== 'out' && needs.length) {
+        const first = soonest(loan, card, today);
+        // Fetched no sooner than lets it stay to its last lesson, where that can be had.
+        const stays = addDays(
+          needs
+            .map((n) => n.last)
+            .sort()
+            .at(-1)!,
+          -card.weeks * 7 * (1 + card.renewals),
+        );
+        const last = haveBy && haveBy >= first ? haveBy : first;
+        errands.push({
+          loanId: loan.id,
+          does: 'fetch',
+          what: `Fetch “${book.title}”`,
+          first: stays > first && stays <= last ? stays : first,
+          last,
+        });
+      }
+      const end = needs
+        .map((n) => n.last)
+        .sort()
+        .at(-1);
+      const free = end && end >= here ? addDays(end, 1) : here > today ? here : today;
+      const latest = stage === 'out' || needs.length ? dueLatest(card, loan, due, end) : undefined;
+      if (latest)
+        errands.push({
+          loanId: loan.id,
+          does: 'return',
+          what: `Take back “${book.title}”`,
+          first: free > latest ? (latest > today ? latest : today) : free < today ? today : free,
+          last: latest < today ? libraryDayFrom(card, today) : latest,
+        });
+      return errands;
+    }),
+  );
 }
 
 /** The last day to take it back: when it is due, renewed as often as its last lesson needs and the library lets. */
 function dueLatest(card: Card, loan: Loan, due: IsoDate, end: IsoDate | undefined): IsoDate {
   let latest = due;
-  for (let left = loan.refused ? 0 : card.renewals - loan.renewals; left > 0 && end && end > latest; left--) latest = dueAfter(card, latest);
+  for (let left = loan.refused ? 0 : card.renewals - loan.renewals; left > 0 && end && end > latest; left--)
+    latest = dueAfter(card, latest);
   return latest;
 }
 
 /** Days on which more would be out than the card allows, with how many: the first day of each stretch. */
 export function overCard(lines: readonly LoanLine[], card: Card): { date: IsoDate; out: number }[] {
-  const changes = lines.filter((l) => l.needs.length || l.stage === 'out').flatMap((l) => {
-    const end = l.needs.map((n) => n.last).sort().at(-1);
-    return [{ date: l.here, by: 1 }, { date: addDays(end && end > l.here ? end : l.here, 1), by: -1 }];
-  }).sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : a.by - b.by));
+  const changes = lines
+    .filter((l) => l.needs.length || l.stage === 'out')
+    .flatMap((l) => {
+      const end = l.needs
+        .map((n) => n.last)
+        .sort()
+        .at(-1);
+      return [
+        { date: l.here, by: 1 },
+        { date: addDays(end && end > l.here ? end : l.here, 1), by: -1 },
+      ];
+    })
+    .sort((a, b) => {
+      if (a.date < b.date) return -1;
+      if (a.date > b.date) return 1;
+      return a.by - b.by;
+    });
   const over: { date: IsoDate; out: number }[] = [];
   let out = 0;
   for (const [i, change] of changes.entries()) {
     const before = out;
     out += change.by;
     if (changes[i + 1]?.date === change.date) continue;
-    if (out > card.loans && (before <= card.loans || !over.length || over.at(-1)!.out < out)) over.push({ date: change.date, out });
+    if (out > card.loans && (before <= card.loans || !over.length || over.at(-1)!.out < out))
+      over.push({ date: change.date, out });
   }
   return over;
 }

@@ -6,7 +6,10 @@ import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
 
 export interface Money {
-  toBuy: { book: Book; /** Owned things that have something on all the lessons it is for, and suit a child it suits. */ instead: Book[] }[];
+  toBuy: {
+    book: Book;
+    /** Owned things that have something on all the lessons it is for, and suit a child it suits. */ instead: Book[];
+  }[];
   /** Minor units. */
   total: number;
   limit: number | null;
@@ -16,10 +19,22 @@ export interface Money {
 
 export function moneyOf(plan: Plan, unit: Unit): Money {
   const books = byId(plan.books);
-  const pulls = plan.pulls.filter((p) => p.unitId === unit.id && p.role !== 'not now' && p.role !== 'give away');
-  const wanted = pulls.map((p) => ({ pull: p, book: books.get(p.bookId)! })).filter(({ book }) => book.source === 'to buy');
+  const pulls = plan.pulls.filter(
+    (p) => p.unitId === unit.id && p.role !== 'not now' && p.role !== 'give away',
+  );
+  const wanted = pulls
+    .map((p) => ({ pull: p, book: books.get(p.bookId)! }))
+    .filter(({ book }) => book.source === 'to buy');
   return {
-    toBuy: wanted.map(({ pull, book }) => ({ book, instead: instead(plan, unit, book, plan.uses.filter((u) => u.pullId === pull.id).map((u) => u.lessonId)) })),
+    toBuy: wanted.map(({ pull, book }) => ({
+      book,
+      instead: instead(
+        plan,
+        unit,
+        book,
+        plan.uses.filter((u) => u.pullId === pull.id).map((u) => u.lessonId),
+      ),
+    })),
     total: wanted.reduce((sum, { book }) => sum + (book.price ?? 0), 0),
     limit: unit.moneyLimit,
     unpriced: wanted.filter(({ book }) => book.price === null).length,
@@ -30,7 +45,9 @@ function instead(plan: Plan, unit: Unit, wanted: Book, used: readonly string[]):
   const lessons = plan.lessons.filter((l) => l.unitId === unit.id);
   const on = used.length ? used : lessonsCovered(wanted, lessons).map((c) => c.lessonId);
   if (!on.length) return [];
-  const children = plan.children.filter((c) => unit.childIds.includes(c.id) && serves(wanted, c, unit.starts));
+  const children = plan.children.filter(
+    (c) => unit.childIds.includes(c.id) && serves(wanted, c, unit.starts),
+  );
   return plan.books.filter((b) => {
     if (b.id === wanted.id || b.source !== 'owned' || b.state !== 'here') return false;
     const covers = new Set(lessonsCovered(b, lessons).map((c) => c.lessonId));

@@ -22,7 +22,8 @@ export function groupTopics(topics: readonly SmallTopic[], groups: number): numb
   const before = [0];
   for (const t of topics) before.push(before[before.length - 1] + t.size);
   const mean = before[n] / k;
-  const uneven = (from: number, to: number): number => (mean > 0 ? ((before[to] - before[from]) / mean - 1) ** 2 : 0);
+  const uneven = (from: number, to: number): number =>
+    mean > 0 ? ((before[to] - before[from]) / mean - 1) ** 2 : 0;
   const cut = topics.map((t, i) => (i === 0 ? 0 : LIKENESS * likeness(topics[i - 1].title, t.title)));
   let cost = Array.from({ length: n + 1 }, (_, to) => (to === 0 ? Infinity : uneven(0, to)));
   const starts: Int32Array[] = [new Int32Array(n + 1)];
@@ -56,4 +57,5 @@ export function likeness(a: string, b: string): number {
   return shared / Math.min(x.size, y.size);
 }
 
-const wordsOf = (title: string): Set<string> => new Set((title.toLowerCase().match(/\p{L}{4,}/gu) ?? []).map((w) => w.slice(0, 4)));
+const wordsOf = (title: string): Set<string> =>
+  new Set((title.toLowerCase().match(/\p{L}{4,}/gu) ?? []).map((w) => w.slice(0, 4)));

@@ -21,7 +21,10 @@ export function spread(lessons: number, days: number): number[] {
  */
 export function dealt(total: number, days: number): { first: number; last: number }[] {
   if (days < 1) throw new RangeError('dealt needs at least one day');
-  return Array.from({ length: days }, (_, i) => ({ first: Math.floor((i * total) / days) + 1, last: Math.floor(((i + 1) * total) / days) })).filter((d) => d.last >= d.first);
+  return Array.from({ length: days }, (_, i) => ({
+    first: Math.floor((i * total) / days) + 1,
+    last: Math.floor(((i + 1) * total) / days),
+  })).filter((d) => d.last >= d.first);
 }
 
 /** Whole school weeks that n lessons take at so many a week. */
@@ -48,27 +51,43 @@ export function overDays(eachDay: number, schoolDays: number): number {
  * The school days on which n lessons fall at a pace, from a date on: in each school week lesson j of L on day ⌈j·d/L⌉ of
  * its d days (with more lessons than days on ⌊j·d/L⌋). The year may end before the lessons do; then the list is shorter.
  */
-export function daysOfPace(days: readonly SchoolDay[], from: IsoDate, lessons: number, perWeek: number): SchoolDay[] {
+export function daysOfPace(
+  days: readonly SchoolDay[],
+  from: IsoDate,
+  lessons: number,
+  perWeek: number,
+): SchoolDay[] {
   const found: SchoolDay[] = [];
   const coming = days.filter((d) => d.date >= from);
-  for (let i = 0; i < coming.length && found.length < lessons; ) {
+  for (let i = 0; i < coming.length && found.length < lessons;) {
     let n = 1;
     while (i + n < coming.length && coming[i + n].week === coming[i].week) n++;
     const each = Math.min(perWeek, lessons - found.length);
-    for (let j = 0; j < each; j++) found.push(coming[i + (perWeek > n ? Math.floor((j * n) / perWeek) : Math.ceil((j * n) / perWeek))]);
+    for (let j = 0; j < each; j++)
+      found.push(coming[i + (perWeek > n ? Math.floor((j * n) / perWeek) : Math.ceil((j * n) / perWeek))]);
     i += n;
   }
   return found;
 }
 
 /** The day of the last of n lessons at a pace; undefined when the year ends first. */
-export function finishAtPace(days: readonly SchoolDay[], from: IsoDate, lessons: number, perWeek: number): IsoDate | undefined {
+export function finishAtPace(
+  days: readonly SchoolDay[],
+  from: IsoDate,
+  lessons: number,
+  perWeek: number,
+): IsoDate | undefined {
   const found = daysOfPace(days, from, lessons, perWeek);
   return lessons > 0 && found.length === lessons ? found[lessons - 1].date : undefined;
 }
 
 /** The fewest whole lessons a week with which n lessons end on a date or before; undefined when 35 are too few. */
-export function paceForEnd(days: readonly SchoolDay[], from: IsoDate, end: IsoDate, lessons: number): number | undefined {
+export function paceForEnd(
+  days: readonly SchoolDay[],
+  from: IsoDate,
+  end: IsoDate,
+  lessons: number,
+): number | undefined {
   for (let perWeek = 1; perWeek <= 35; perWeek++) {
     const finish = finishAtPace(days, from, lessons, perWeek);
     if (finish && finish <= end) return perWeek;
@@ -97,15 +116,24 @@ export function unitsInRow(days: readonly SchoolDay[], from: IsoDate, units: rea
   const fits = laid.every((u) => u.ends !== undefined);
   if (fits) return { units: laid, fits };
   for (let pace = 1; pace <= 35; pace++)
-    if (inRow(days, from, units.map((u) => ({ ...u, perWeek: pace }))).every((u) => u.ends !== undefined)) return { units: laid, fits, pace };
+    if (
+      inRow(
+        days,
+        from,
+        units.map((u) => ({ ...u, perWeek: pace })),
+      ).every((u) => u.ends !== undefined)
+    )
+      return { units: laid, fits, pace };
   return { units: laid, fits };
 }
 
 function inRow(days: readonly SchoolDay[], from: IsoDate, units: readonly InRow[]): RowAnswer['units'] {
   let next: IsoDate | undefined = from;
   return units.map(({ title, lessons, perWeek }) => {
-    const starts: IsoDate | undefined = next === undefined ? undefined : days.find((d) => d.date >= next!)?.date;
-    const ends: IsoDate | undefined = starts === undefined ? undefined : lessons ? finishAtPace(days, starts, lessons, perWeek) : starts;
+    const starts: IsoDate | undefined =
+      next === undefined ? undefined : days.find((d) => d.date >= next!)?.date;
+    const ends: IsoDate | undefined =
+      starts === undefined ? undefined : lessons ? finishAtPace(days, starts, lessons, perWeek) : starts;
     next = ends === undefined ? undefined : lessons ? days.find((d) => d.date > ends)?.date : ends;
     return { title, starts, ends };
   });

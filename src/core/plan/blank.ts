@@ -1,41 +1,147 @@
 /** Things as they are before anything has been said of them: what every new one begins with. */
 import type { Book } from './book';
-import type { Lesson, Part, Rule } from './lesson';
+import type { Lesson, Part, Rule, Outline } from './lesson';
 import type { Child, Family, Mark } from './plan';
 import type { Unit } from './unit';
 import type { SchoolYear } from './year';
 
 export const blankFamily: Family = { name: '', leadMinutes: 150, allergies: [], patterns: [], card: null };
 
-export const blankChild: Omit<Child, 'id' | 'name' | 'birthMonth' | 'hatch'> = { minutes: 90, rungs: {}, mouths: false };
+export const blankChild: Omit<Child, 'id' | 'name' | 'birthMonth' | 'hatch'> = {
+  minutes: 90,
+  rungs: {},
+  mouths: false,
+};
 
 /** Monday to Friday, half past eight to three, five weeks on and one off. */
 export const blankYear: Omit<SchoolYear, 'starts' | 'ends'> = {
-  weekdays: [1, 2, 3, 4, 5], weeksOn: 5, weeksOff: 1, terms: [], dayStarts: 510, middayStarts: 690, afternoonStarts: 780, dayEnds: 900,
-  daysOff: [], shortDays: [], extraDays: [], targetDays: null, country: '', region: '',
+  weekdays: [1, 2, 3, 4, 5],
+  weeksOn: 5,
+  weeksOff: 1,
+  terms: [],
+  dayStarts: 510,
+  middayStarts: 690,
+  afternoonStarts: 780,
+  dayEnds: 900,
+  daysOff: [],
+  shortDays: [],
+  extraDays: [],
+  targetDays: null,
+  country: '',
+  region: '',
 };
 
 export const blankUnit: Omit<Unit, 'id' | 'title' | 'starts'> = {
-  waiting: false, wishedEnd: null, lessonsPerWeek: null, hopedWeeks: null, childIds: [], goals: '', bigIdeas: [], vocabulary: [], memoryWork: [], passage: '',
-  startKinds: [], taste: [], moneyLimit: null, prepLimit: null, shows: {}, season: null, wish: '', deeper: false, askedBy: null,
+  waiting: false,
+  wishedEnd: null,
+  lessonsPerWeek: null,
+  hopedWeeks: null,
+  childIds: [],
+  goals: '',
+  bigIdeas: [],
+  vocabulary: [],
+  memoryWork: [],
+  passage: '',
+  startKinds: [],
+  taste: [],
+  moneyLimit: null,
+  prepLimit: null,
+  shows: {},
+  season: null,
+  wish: '',
+  deeper: false,
+  askedBy: null,
 };
 
 export const blankBook: Omit<Book, 'id' | 'title'> = {
-  authors: '', label: '', form: 'book', pages: null, words: null, place: '', year: null, language: '', chapters: [], topics: [], listenFrom: null, listenTo: null, readFrom: null, readTo: null,
-  preview: 'not seen', previewNote: '', notFor: [], source: 'owned', price: null, state: 'here', stateNote: '', condition: '',
+  authors: '',
+  label: '',
+  form: 'book',
+  pages: null,
+  words: null,
+  place: '',
+  year: null,
+  language: '',
+  chapters: [],
+  topics: [],
+  listenFrom: null,
+  listenTo: null,
+  readFrom: null,
+  readTo: null,
+  preview: 'not seen',
+  previewNote: '',
+  notFor: [],
+  source: 'owned',
+  price: null,
+  state: 'here',
+  stateNote: '',
+  condition: '',
 };
 
 export const blankLesson: Omit<Lesson, 'id' | 'unitId' | 'title'> = {
-  objective: '', objectiveIds: [], optional: false, firstPage: null, lastPage: null, topics: [], passage: '', recall: [], rungMoves: {},
+  objective: '',
+  objectiveIds: [],
+  optional: false,
+  firstPage: null,
+  lastPage: null,
+  topics: [],
+  passage: '',
+  recall: [],
+  rungMoves: {},
+};
+
+/** What is done in a part or an outline. */
+export const blankDoing: Omit<Outline, 'id' | 'kind' | 'title' | 'lead' | 'taste'> = {
+  minutes: null,
+  window: null,
+  directions: '',
+  prediction: '',
+  outdoors: false,
+  indoors: '',
+  supplies: [],
+  preparations: [],
+  needs: [],
+  waitAfterHours: 0,
+  waitLabel: '',
 };
 
 export const blankPart: Omit<Part, 'id' | 'kind' | 'title' | 'lead'> = {
-  lessonId: null, unitId: null, ruleId: null, minutes: null, window: null, directions: '', prediction: '', outdoors: false, indoors: '', supplies: [], preparations: [], needs: [],
-  waitAfterHours: 0, waitLabel: '', childIds: null, optional: false, fixedDate: null, weekday: null, earliest: null, latest: null, seen: [], workId: null, rungMoves: {}, swaps: {}, teaches: null,
+  lessonId: null,
+  unitId: null,
+  ruleId: null,
+  ...blankDoing,
+  childIds: null,
+  optional: false,
+  fixedDate: null,
+  weekday: null,
+  earliest: null,
+  latest: null,
+  seen: [],
+  workId: null,
+  rungMoves: {},
+  swaps: {},
+  teaches: null,
 };
 
 export const blankRule: Omit<Rule, 'id' | 'title' | 'kind' | 'rhythm'> = {
-  unitId: null, minutes: 15, lead: 'leads', window: null, childIds: null, piece: '', amount: null, amountOf: '', assembly: null, steps: [], first: null, last: null,
+  unitId: null,
+  minutes: 15,
+  lead: 'leads',
+  window: null,
+  childIds: null,
+  piece: '',
+  amount: null,
+  amountOf: '',
+  assembly: null,
+  steps: [],
+  first: null,
+  last: null,
 };
 
-export const blankMark: Pick<Mark, 'note' | 'felt' | 'rung' | 'minutes' | 'letters'> = { note: '', felt: null, rung: null, minutes: null, letters: null };
+export const blankMark: Pick<Mark, 'note' | 'felt' | 'rung' | 'minutes' | 'letters'> = {
+  note: '',
+  felt: null,
+  rung: null,
+  minutes: null,
+  letters: null,
+};

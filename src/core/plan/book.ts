@@ -23,9 +23,15 @@ export const book = z.strictObject({
   year: z.int().min(1400).max(2200).nullable().default(null),
   language: z.string().trim().max(40).default(''),
   /** Chapters with the page they begin on, as a contents page gives them. */
-  chapters: z.array(z.strictObject({ title: shortText, page: page.nullable() })).max(500).default([]),
+  chapters: z
+    .array(z.strictObject({ title: shortText, page: page.nullable() }))
+    .max(500)
+    .default([]),
   /** What it has something on, and where; no pages for all of it. */
-  topics: z.array(z.strictObject({ title: shortText, first: page.nullable(), last: page.nullable() })).max(500).default([]),
+  topics: z
+    .array(z.strictObject({ title: shortText, first: page.nullable(), last: page.nullable() }))
+    .max(500)
+    .default([]),
   /** Ages it is good for, to listen to and to read alone; null leaves an end open. */
   listenFrom: age.default(null),
   listenTo: age.default(null),

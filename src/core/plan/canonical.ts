@@ -1,44 +1,101 @@
 /** The one order of a plan's lists, so that the same plan is always written the same way. */
 import type { Plan } from './plan';
+import { REFERENCES, type ListName } from './references';
 
-/** Lists ordered by what they belong to, in the plan's own order; where that says nothing, by id. */
+/**
+ * By what each list is ordered: a field that points to something stands for its place in the plan, any other for itself.
+ * Lists that are not named keep the order they have; it is the parent's.
+ */
+const ORDER = {
+  lessons: ['unitId'],
+  rules: ['unitId'],
+  pulls: ['unitId'],
+  objectives: ['unitId'],
+  questions: ['unitId'],
+  ideas: ['unitId'],
+  uses: ['lessonId', 'pullId'],
+  assignments: ['partId', 'childId'],
+  sittings: ['partId', 'id'],
+  loans: ['bookId', 'asked', 'id'],
+  readings: ['date', 'childId', 'id'],
+  marks: ['date', 'partId', 'id'],
+} as const satisfies Partial<Record<ListName, readonly string[]>>;
+
+type Key = (number | string)[];
+
+/** The plan with its lists in their order, those first that others are ordered by. */
 export function canonical(plan: Plan): Plan {
-  const unitAt = places(plan.units);
-  const ofUnit = <T extends { unitId: string }>(items: readonly T[]): T[] => sorted(items, (i) => [unitAt(i.unitId)]);
-  const lessons = ofUnit(plan.lessons);
-  const lessonAt = places(lessons);
-  const rules = sorted(plan.rules, (r) => [unitAt(r.unitId ?? '')]);
-  const ruleAt = places(rules);
-  // Parts of the family and of units come before those of lessons, rule by rule and day by day.
-  const parts = sorted(plan.parts, (p) => (p.lessonId !== null ? [lessonAt(p.lessonId)] : [-1, unitAt(p.unitId ?? ''), ruleAt(p.ruleId ?? ''), p.ruleId === null ? '' : (p.fixedDate ?? ''), p.ruleId === null ? '' : p.id]));
-  const partAt = places(parts);
-  const childAt = places(plan.children);
-  const bookAt = places(plan.books);
-  const pulls = ofUnit(plan.pulls);
-  const pullAt = places(pulls);
-  return {
-    ...plan, lessons, parts, pulls, rules,
-    objectives: ofUnit(plan.objectives), questions: ofUnit(plan.questions), ideas: ofUnit(plan.ideas),
-    uses: sorted(plan.uses, (u) => [lessonAt(u.lessonId), pullAt(u.pullId)]),
-    assignments: sorted(plan.assignments, (a) => [partAt(a.partId), childAt(a.childId)]),
-    sittings: sorted(plan.sittings, (s) => [partAt(s.partId), s.id]),
-    loans: sorted(plan.loans, (l) => [bookAt(l.bookId), l.asked ?? '', l.id]),
-    readings: sorted(plan.readings, (r) => [r.date, childAt(r.childId), r.id]),
-    marks: sorted(plan.marks, (m) => [m.date, partAt(m.partId), m.id]),
+  let now = plan;
+  const placeIn = placesOf(() => now);
+  const order = (lists: readonly (keyof typeof ORDER)[]): void => {
+    for (const list of lists) {
+      const key = (item: object): Key => ORDER[list].map((field) => placeOf(list, field, item, placeIn));
+      now = { ...now, [list]: sorted(now[list] as object[], key) };
+      placeIn.forget(list);
+    }
   };
+  order(['lessons', 'rules', 'pulls']);
+  // Parts of the family and of units come before those of lessons, rule by rule and day by day.
+  now = {
+    ...now,
+    parts: sorted(now.parts, (p) =>
+      p.lessonId !== null
+        ? [placeIn('lessons', p.lessonId)]
+        : [
+            -1,
+            placeIn('units', p.unitId ?? ''),
+            placeIn('rules', p.ruleId ?? ''),
+            p.ruleId === null ? '' : (p.fixedDate ?? ''),
+            p.ruleId === null ? '' : p.id,
+          ],
+    ),
+  };
+  placeIn.forget('parts');
+  order([
+    'objectives',
+    'questions',
+    'ideas',
+    'uses',
+    'assignments',
+    'sittings',
+    'loans',
+    'readings',
+    'marks',
+  ]);
+  return now;
 }
 
-function places(items: readonly { id: string }[]): (id: string) => number {
-  const at = new Map(items.map((item, i) => [item.id, i]));
-  return (id) => at.get(id) ?? -1;
+interface PlaceIn {
+  /** Place of a thing in its list; −1 where it is not there. */
+  (list: ListName, id: string): number;
+  forget: (list: ListName) => void;
 }
 
-function sorted<T>(items: readonly T[], key: (item: T) => (number | string)[]): T[] {
+function placesOf(plan: () => Plan): PlaceIn {
+  const known = new Map<ListName, Map<string, number>>();
+  const placeIn = (list: ListName, id: string): number => {
+    if (!known.has(list))
+      known.set(list, new Map((plan()[list] as { id: string }[]).map((item, i) => [item.id, i])));
+    return known.get(list)!.get(id) ?? -1;
+  };
+  return Object.assign(placeIn, { forget: (list: ListName) => void known.delete(list) });
+}
+
+const TO = new Map(REFERENCES.map((r) => [`${r.list}.${r.field}`, r.to]));
+
+function placeOf(list: ListName, field: string, item: object, placeIn: PlaceIn): number | string {
+  const value = (item as Record<string, string | null>)[field] ?? '';
+  const to = TO.get(`${list}.${field}`);
+  return to ? placeIn(to, value) : value;
+}
+
+function sorted<T>(items: readonly T[], key: (item: T) => Key): T[] {
   return items
     .map((item) => ({ item, key: key(item) }))
     .sort((a, b) => {
       const i = a.key.findIndex((k, n) => k !== b.key[n]);
-      return i < 0 ? 0 : a.key[i] < b.key[i] ? -1 : 1;
+      if (i < 0) return 0;
+      return a.key[i] < b.key[i] ? -1 : 1;
     })
     .map(({ item }) => item);
 }

@@ -10,7 +10,11 @@ export type PartKind = z.infer<typeof partKind>;
 export const topic = z.strictObject({ title: shortText, page: z.int().min(1).max(9999).nullable() });
 
 /** A question for the next lesson's opening and for a quiz, in an easy and a hard form; the answer is kept apart from it. */
-export const recallPrompt = z.strictObject({ easy: z.string().trim().max(300), hard: z.string().trim().max(300), answer: z.string().trim().max(300).default('') });
+export const recallPrompt = z.strictObject({
+  easy: z.string().trim().max(300),
+  hard: z.string().trim().max(300),
+  answer: z.string().trim().max(300).default(''),
+});
 export type RecallPrompt = z.infer<typeof recallPrompt>;
 
 export const lesson = z.strictObject({
@@ -45,7 +49,10 @@ export const supply = z.strictObject({
 export type Supply = z.infer<typeof supply>;
 
 /** Something to be done ahead: on the day (0), the evening before (1), or so many days before. */
-export const preparation = z.strictObject({ what: z.string().trim().min(1, 'say what to prepare').max(200), daysBefore: z.int().min(0).max(365) });
+export const preparation = z.strictObject({
+  what: z.string().trim().min(1, 'say what to prepare').max(200),
+  daysBefore: z.int().min(0).max(365),
+});
 export type Preparation = z.infer<typeof preparation>;
 
 /** What is done in a part, apart from where it stands and who takes part. An outline keeps the same for another time. */
@@ -68,12 +75,18 @@ const doing = {
   /** Things that exist once in the house and are needed: the laptop, the kitchen. */
   needs: z.array(z.string().trim().min(1).max(40)).max(10).default([]),
   /** Hours that must pass after this part before the next one of the lesson (drying, freezing). */
-  waitAfterHours: z.int().min(0).max(24 * 60),
+  waitAfterHours: z
+    .int()
+    .min(0)
+    .max(24 * 60),
   waitLabel: z.string().trim().max(40),
 };
 
 /** What one child does instead, and why. */
-export const swap = z.strictObject({ kind: z.enum(SWAP_KINDS), why: z.string().trim().min(1, 'say why').max(200) });
+export const swap = z.strictObject({
+  kind: z.enum(SWAP_KINDS),
+  why: z.string().trim().min(1, 'say why').max(200),
+});
 export type Swap = z.infer<typeof swap>;
 
 export const part = z.strictObject({
@@ -118,7 +131,12 @@ export const rhythm = z.discriminatedUnion('on', [
   z.strictObject({ on: z.literal('week-first'), everyWeeks, startWeek }),
   z.strictObject({ on: z.literal('week-last'), everyWeeks, startWeek }),
   z.strictObject({ on: z.literal('lesson'), place: z.enum(['first', 'last']) }),
-  z.strictObject({ on: z.literal('after'), partId: id, everyDays: z.int().min(1).max(60), times: z.int().min(1).max(60) }),
+  z.strictObject({
+    on: z.literal('after'),
+    partId: id,
+    everyDays: z.int().min(1).max(60),
+    times: z.int().min(1).max(60),
+  }),
 ]);
 export type Rhythm = z.infer<typeof rhythm>;
 
@@ -142,12 +160,22 @@ export const rule = z.strictObject({
   /** The growing project is put together after the last lesson. */
   assembly: z.strictObject({ title: shortText, minutes }).nullable().default(null),
   /** What comes, one each time, in order; when all have come it ends. Empty: the same each time. */
-  steps: z.array(z.strictObject({ title: shortText, minutes })).max(400).default([]),
+  steps: z
+    .array(z.strictObject({ title: shortText, minutes }))
+    .max(400)
+    .default([]),
   first: isoDate.nullable().default(null),
   last: isoDate.nullable().default(null),
 });
 export type Rule = z.infer<typeof rule>;
 
 /** Days a lesson is stretched over: each takes its share of the parts; `closes` gets the close. */
-export const pattern = z.strictObject({ id, name: shortText, days: z.array(z.strictObject({ weekday, closes: z.boolean() })).min(1).max(7) });
+export const pattern = z.strictObject({
+  id,
+  name: shortText,
+  days: z
+    .array(z.strictObject({ weekday, closes: z.boolean() }))
+    .min(1)
+    .max(7),
+});
 export type Pattern = z.infer<typeof pattern>;

@@ -38,7 +38,11 @@ export type Loan = z.infer<typeof loan>;
 
 /** What a child read alone on a day: the measure of their own rate. */
 export const reading = z.strictObject({
-  id, childId: id, bookId: id.nullable(), date: isoDate,
-  pages: z.int('pages are whole').min(1, 'at least one page').max(2000), minutes: z.int('minutes are whole').min(1, 'at least a minute').max(600),
+  id,
+  childId: id,
+  bookId: id.nullable(),
+  date: isoDate,
+  pages: z.int('pages are whole').min(1, 'at least one page').max(2000),
+  minutes: z.int('minutes are whole').min(1, 'at least a minute').max(600),
 });
 export type Reading = z.infer<typeof reading>;

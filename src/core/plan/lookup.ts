@@ -1,5 +1,7 @@
 /** Ways through a plan: what belongs to what, in the plan's own order. */
+import { ageOn } from './age';
 import type { Lesson, Part } from './lesson';
+import type { IsoDate } from './measures';
 import type { Child, Mark, Plan } from './plan';
 import type { Unit } from './unit';
 
@@ -37,14 +39,45 @@ export function homes(plan: Pick<Plan, 'lessons' | 'units'>): (part: Part) => Ho
 
 /** Parts of each lesson, in order; those of the unit or the family are left out. */
 export function partsByLesson(parts: readonly Part[]): Map<string, Part[]> {
-  return groupBy(parts.filter((p) => p.lessonId !== null), (p) => p.lessonId!);
+  return groupBy(
+    parts.filter((p) => p.lessonId !== null),
+    (p) => p.lessonId!,
+  );
 }
 
-/** The children who take part in a part, in the family's order: all of them where there is no unit. */
-export function childrenOf(part: Pick<Part, 'childIds'>, unit: Unit | undefined, children: readonly Child[]): Child[] {
-  const all = unit?.childIds ?? children.map((c) => c.id);
-  const named = part.childIds ?? all;
-  return children.filter((c) => named.includes(c.id) && all.includes(c.id));
+/** Under this age a child takes part in nothing unless named for it, and is given no work. Common practice, no source. */
+export const TAKES_PART_FROM = 3;
+
+/** Whether a child is old enough, on a date, to take part in what names nobody. */
+export const takesPart = (child: Pick<Child, 'birthMonth'>, date: IsoDate | null | undefined): boolean =>
+  !date || ageOn(child.birthMonth, date) >= TAKES_PART_FROM;
+
+/** Who takes part in what names nobody: those of the unit, or of the family, who are not too small; all, where all are. */
+export function byDefault(
+  unit: Pick<Unit, 'childIds' | 'starts'> | undefined,
+  children: readonly Child[],
+  date: IsoDate | null | undefined = unit?.starts,
+): Child[] {
+  const all = unit ? children.filter((c) => unit.childIds.includes(c.id)) : [...children];
+  const older = all.filter((c) => takesPart(c, date));
+  return older.length ? older : all;
+}
+
+/** The children who take part in a part, in the family's order. */
+export function childrenOf(
+  part: Pick<Part, 'childIds'> & Partial<Pick<Part, 'fixedDate'>>,
+  unit: Unit | undefined,
+  children: readonly Child[],
+): Child[] {
+  const { childIds } = part;
+  if (childIds === null) return byDefault(unit, children, unit?.starts ?? part.fixedDate);
+  return children.filter((c) => childIds.includes(c.id) && (!unit || unit.childIds.includes(c.id)));
+}
+
+/** These children as a part keeps them: null where they are those who take part by default. */
+export function asChildIds(ids: readonly string[], unit: Unit, children: readonly Child[]): string[] | null {
+  const usual = byDefault(unit, children);
+  return usual.length === ids.length && usual.every((c) => ids.includes(c.id)) ? null : [...ids];
 }
 
 /** Key of one child's version of a part. */
@@ -55,7 +88,10 @@ export function doneParts(plan: Plan): Set<string> {
   const done = new Set<string>();
   const parts = byId(plan.parts);
   const homeOf = homes(plan);
-  for (const [partId, marks] of groupBy(plan.marks.filter((m) => m.outcome === 'done'), (m) => m.partId)) {
+  for (const [partId, marks] of groupBy(
+    plan.marks.filter((m) => m.outcome === 'done'),
+    (m) => m.partId,
+  )) {
     const part = parts.get(partId);
     if (part && isDone(marks, childrenOf(part, homeOf(part).unit, plan.children))) done.add(partId);
   }

@@ -3,14 +3,20 @@
  * after midnight; a length of work is whole minutes. Values are made sure of once, at the door, by Zod.
  */
 import { z } from 'zod';
+import './fault-words';
 import { HATCHES, SKILLS, WINDOWS } from './words';
 
 /** A calendar date, `YYYY-MM-DD`. Text order is time order. */
-export const isoDate = z.iso.date({ error: 'a date is written YYYY-MM-DD and must exist' });
+export const isoDate = z.iso
+  .date({ error: 'a date is written YYYY-MM-DD and must exist' })
+  .refine((d) => d >= '1900-01-01' && d <= '2200-12-31', { error: 'a date lies between 1900 and 2200' });
 export type IsoDate = string;
 
 /** A month, `YYYY-MM`. */
-export const isoMonth = z.string().regex(/^\d{4}-(0[1-9]|1[0-2])$/, 'a month is written YYYY-MM');
+export const isoMonth = z
+  .string()
+  .regex(/^\d{4}-(0[1-9]|1[0-2])$/, 'a month is written YYYY-MM')
+  .refine((m) => m >= '1900-01' && m <= '2200-12', { error: 'a month lies between 1900 and 2200' });
 
 /** Minutes after midnight, 0 to 1439. */
 export const clockTime = z.int().min(0).max(1439);
@@ -21,7 +27,13 @@ export const minutes = z.int().min(0).max(1440);
 /** ISO weekday: 1 is Monday, 7 is Sunday. */
 export const weekday = z.int().min(1).max(7);
 
-export const id = z.string().min(1).max(64).regex(/^[A-Za-z0-9_-]+$/, 'an id is letters, digits, - and _');
+export const id = z
+  .string()
+  .min(1)
+  .max(64)
+  .regex(/^[A-Za-z0-9_-]+$/, 'an id is letters, digits, - and _')
+  // Things are kept under their ids: none may be a name that every object has.
+  .refine((v) => !(v in Object.prototype), { error: 'this word cannot be an id' });
 
 /** Text of one line that must say something. */
 export const shortText = z.string().trim().min(1, 'this cannot be empty').max(200, 'at most 200 characters');

@@ -50,11 +50,16 @@ export type Pull = z.infer<typeof pull>;
 /** Pages of a pulled book on a lesson; null pages mean the whole of it. */
 export const use = z
   .strictObject({
-    id, pullId: id, lessonId: id,
+    id,
+    pullId: id,
+    lessonId: id,
     firstPage: z.int().min(1).max(9999).nullable(),
     lastPage: z.int().min(1).max(9999).nullable(),
   })
-  .refine((u) => u.firstPage === null || u.lastPage === null || u.firstPage <= u.lastPage, { error: 'the last page comes before the first', path: ['lastPage'] });
+  .refine((u) => u.firstPage === null || u.lastPage === null || u.firstPage <= u.lastPage, {
+    error: 'the last page comes before the first',
+    path: ['lastPage'],
+  });
 export type Use = z.infer<typeof use>;
 
 /** One child's version of a part. */
@@ -78,7 +83,21 @@ export type Assignment = z.infer<typeof assignment>;
 
 /** Why a sitting stands where it does: the constraint that binds it. */
 export const reason = z.strictObject({
-  kind: z.enum(['done', 'unticked', 'inked', 'by-hand', 'fixed', 'kept', 'pace', 'full', 'wait', 'with-lesson', 'closes', 'comes-back']),
+  kind: z.enum([
+    'done',
+    'unticked',
+    'inked',
+    'by-hand',
+    'fixed',
+    'kept',
+    'pace',
+    'full',
+    'half-days-full',
+    'wait',
+    'with-lesson',
+    'closes',
+    'comes-back',
+  ]),
   /** Who was full, or which part is waited for. */
   of: z.string().max(64).optional(),
   /** The day that was full, or the day a wait ends. */
@@ -88,13 +107,23 @@ export type Reason = z.infer<typeof reason>;
 
 /** A part on a day and in a window. */
 export const sitting = z.strictObject({
-  id, partId: id, date: isoDate, window: windowName, state: z.enum(['pencil', 'ink']), reason,
+  id,
+  partId: id,
+  date: isoDate,
+  window: windowName,
+  state: z.enum(['pencil', 'ink']),
+  reason,
 });
 export type Sitting = z.infer<typeof sitting>;
 
 /** What happened. `childId` null speaks for the whole part. Never rewritten by a lay-out. */
 export const mark = z.strictObject({
-  id, partId: id, childId: id.nullable(), date: isoDate, outcome: z.enum(['done', 'missed']), note: z.string().max(500),
+  id,
+  partId: id,
+  childId: id.nullable(),
+  date: isoDate,
+  outcome: z.enum(['done', 'missed']),
+  note: z.string().max(500),
   /** How it went for the child, and the rung it was on. */
   felt: z.enum(['easy', 'right', 'hard']).nullable().default(null),
   rung: rung.nullable().default(null),
@@ -129,6 +158,24 @@ export const plan = z.strictObject({
 export type Plan = z.infer<typeof plan>;
 
 export const EMPTY_PLAN: Plan = {
-  family: null, year: null, children: [], units: [], objectives: [], questions: [], ideas: [], lessons: [], parts: [], rules: [], outlines: [], works: [], books: [], pulls: [], uses: [], loans: [], readings: [],
-  assignments: [], sittings: [], marks: [],
+  family: null,
+  year: null,
+  children: [],
+  units: [],
+  objectives: [],
+  questions: [],
+  ideas: [],
+  lessons: [],
+  parts: [],
+  rules: [],
+  outlines: [],
+  works: [],
+  books: [],
+  pulls: [],
+  uses: [],
+  loans: [],
+  readings: [],
+  assignments: [],
+  sittings: [],
+  marks: [],
 };

@@ -30,7 +30,10 @@ export const unit = z.strictObject({
   childIds: z.array(id),
   goals: longText.default(''),
   bigIdeas: z.array(line),
-  vocabulary: z.array(z.strictObject({ word: z.string().trim().min(1).max(80), meaning: z.string().trim().max(300) })).max(500).default([]),
+  vocabulary: z
+    .array(z.strictObject({ word: z.string().trim().min(1).max(80), meaning: z.string().trim().max(300) }))
+    .max(500)
+    .default([]),
   memoryWork: z.array(line).max(100).default([]),
   /** What a lesson without its own passage copies from, lines and stanzas as written. */
   passage: longText,
@@ -50,15 +53,31 @@ export const unit = z.strictObject({
 export type Unit = z.infer<typeof unit>;
 
 /** What the children should know or be able to do; `code` names it in a list of standards. Lessons are tied to it. */
-export const objective = z.strictObject({ id, unitId: id, code: z.string().trim().max(40), wording: z.string().trim().min(1, 'an objective needs words').max(500) });
+export const objective = z.strictObject({
+  id,
+  unitId: id,
+  code: z.string().trim().max(40),
+  wording: z.string().trim().min(1, 'an objective needs words').max(500),
+});
 export type Objective = z.infer<typeof objective>;
 
 /** A question a child asked along the way; open while it has no answer. */
 export const question = z.strictObject({
-  id, unitId: id, childId: id.nullable(), text: z.string().trim().min(1, 'write the question').max(300), asked: isoDate.nullable(), answer: z.string().trim().max(1000),
+  id,
+  unitId: id,
+  childId: id.nullable(),
+  text: z.string().trim().min(1, 'write the question').max(300),
+  asked: isoDate.nullable(),
+  answer: z.string().trim().max(1000),
 });
 export type Question = z.infer<typeof question>;
 
 /** An idea of the brainstorm: whom it suits, and what became of it. */
-export const idea = z.strictObject({ id, unitId: id, text: shortText, childIds: z.array(id), becomes: z.enum(IDEA_BECOMES) });
+export const idea = z.strictObject({
+  id,
+  unitId: id,
+  text: shortText,
+  childIds: z.array(id),
+  becomes: z.enum(IDEA_BECOMES),
+});
 export type Idea = z.infer<typeof idea>;

@@ -9,49 +9,178 @@ export type RungKey = (typeof RUNG_KEYS)[number];
 export const keyOf = (rung: number): RungKey => String(rung) as RungKey;
 
 /** Children are told apart by a hatch; each hatch has its own colour as well. */
-export const HATCHES = ['diagonals', 'bars', 'dots', 'lattice', 'waves', 'bricks', 'chevrons', 'crosses'] as const;
+export const HATCHES = [
+  'diagonals',
+  'bars',
+  'dots',
+  'lattice',
+  'waves',
+  'bricks',
+  'chevrons',
+  'crosses',
+] as const;
 
 /**
  * What can be placed. The ladder makes five versions of telling back and copying; reading takes its minutes from
  * pages; every other kind is something to do, and says its own minutes.
  */
 export const PART_KINDS = [
-  'read-aloud', 'own-reading', 'tell-back', 'copying', 'word-list', 'notebook', 'booklet', 'labels', 'memory',
-  'activity', 'demonstration', 'experiment', 'observation', 'model', 'craft', 'cooking', 'game', 'walk', 'trip', 'film', 'music',
-  'looking-up', 'talk', 'opening', 'recall', 'practice', 'check', 'quiz', 'project', 'look-back', 'presentation', 'teaching', 'own-kind',
+  'read-aloud',
+  'own-reading',
+  'tell-back',
+  'copying',
+  'word-list',
+  'notebook',
+  'booklet',
+  'labels',
+  'memory',
+  'activity',
+  'demonstration',
+  'experiment',
+  'observation',
+  'model',
+  'craft',
+  'cooking',
+  'game',
+  'walk',
+  'trip',
+  'film',
+  'music',
+  'looking-up',
+  'talk',
+  'opening',
+  'recall',
+  'practice',
+  'check',
+  'quiz',
+  'project',
+  'look-back',
+  'presentation',
+  'teaching',
+  'own-kind',
 ] as const;
 
 /** Kinds of work the ladder has five versions of, a child's own each; `own-kind` is a kind the family made. */
 export const LADDER_KINDS = [
-  'tell-back', 'copying', 'word-list', 'notebook', 'booklet', 'labels', 'looking-up', 'memory', 'practice', 'own-reading', 'own-kind',
-  'talk', 'quiz', 'demonstration', 'experiment', 'presentation', 'teaching',
+  'tell-back',
+  'copying',
+  'word-list',
+  'notebook',
+  'booklet',
+  'labels',
+  'looking-up',
+  'memory',
+  'practice',
+  'own-reading',
+  'own-kind',
+  'talk',
+  'quiz',
+  'demonstration',
+  'experiment',
+  'presentation',
+  'teaching',
 ] as const;
 export type LadderKind = (typeof LADDER_KINDS)[number];
 /** Of those, what is done together at the same time, each in a part of their own. */
-export const SHARED_KINDS: readonly string[] = ['talk', 'quiz', 'demonstration', 'experiment', 'presentation', 'teaching'];
+export const SHARED_KINDS: readonly string[] = [
+  'talk',
+  'quiz',
+  'demonstration',
+  'experiment',
+  'presentation',
+  'teaching',
+];
 /** What one child can be given instead of another kind: work they do alone. */
-export const SWAP_KINDS = ['tell-back', 'copying', 'word-list', 'notebook', 'booklet', 'labels', 'looking-up', 'memory', 'practice', 'quiz', 'talk'] as const;
+export const SWAP_KINDS = [
+  'tell-back',
+  'copying',
+  'word-list',
+  'notebook',
+  'booklet',
+  'labels',
+  'looking-up',
+  'memory',
+  'practice',
+  'quiz',
+  'talk',
+] as const;
 
 /** Kinds whose minutes are worked out when none are given. */
-export const WORKED_OUT_KINDS: readonly string[] = ['read-aloud', 'own-reading', 'tell-back', 'copying', 'word-list', 'notebook', 'booklet', 'labels', 'memory', 'own-kind', 'teaching'];
+export const WORKED_OUT_KINDS: readonly string[] = [
+  'read-aloud',
+  'own-reading',
+  'tell-back',
+  'copying',
+  'word-list',
+  'notebook',
+  'booklet',
+  'labels',
+  'memory',
+  'own-kind',
+  'teaching',
+];
 /** Of those, what a lesson has once, so that two lessons joined into one keep one of it. */
-export const ONCE_KINDS: readonly string[] = WORKED_OUT_KINDS.filter((k) => k !== 'own-kind' && k !== 'teaching');
+export const ONCE_KINDS: readonly string[] = WORKED_OUT_KINDS.filter(
+  (k) => k !== 'own-kind' && k !== 'teaching',
+);
 
 /** Work each child does alone, in their own lane of the day. */
-export const OWN_WORK_KINDS: readonly string[] = ['tell-back', 'copying', 'word-list', 'notebook', 'booklet', 'labels', 'memory', 'own-reading', 'practice', 'looking-up', 'own-kind'];
+export const OWN_WORK_KINDS: readonly string[] = [
+  'tell-back',
+  'copying',
+  'word-list',
+  'notebook',
+  'booklet',
+  'labels',
+  'memory',
+  'own-reading',
+  'practice',
+  'looking-up',
+  'own-kind',
+];
 
 /** What the parent must do. */
 export const LEADS = ['leads', 'near', 'not-needed'] as const;
 
-export const BOOK_FORMS = ['book', 'picture book', 'reader', 'workbook', 'cards', 'kit', 'film', 'audio', 'site', 'poster', 'game', 'model'] as const;
+export const BOOK_FORMS = [
+  'book',
+  'picture book',
+  'reader',
+  'workbook',
+  'cards',
+  'kit',
+  'film',
+  'audio',
+  'site',
+  'poster',
+  'game',
+  'model',
+] as const;
 /** What a pulled book is for in a unit; unsorted until somebody says. */
-export const ROLES = ['unsorted', 'spine', 'together', 'own', 'basket', 'reference', 'not now', 'give away'] as const;
+export const ROLES = [
+  'unsorted',
+  'spine',
+  'together',
+  'own',
+  'basket',
+  'reference',
+  'not now',
+  'give away',
+] as const;
 
 /** What the family likes to do; extras are proposed by it. */
 export const TASTES = ['outdoors', 'table', 'art', 'film', 'music', 'cooking'] as const;
 export const SEASONS = ['spring', 'summer', 'autumn', 'winter'] as const;
 /** Ways of showing what one knows. */
-export const SHOWS = ['tell back', 'notebook page', 'folded booklet', 'checklist', 'quiz', 'talk', 'nothing'] as const;
+export const SHOWS = [
+  'tell back',
+  'notebook page',
+  'folded booklet',
+  'checklist',
+  'quiz',
+  'talk',
+  'nothing',
+] as const;
 /** What an idea of the brainstorm becomes. */
 export const IDEA_BECOMES = ['unsorted', 'lesson', 'activity', 'book topic', 'dropped'] as const;
 export const DAY_OFF_KINDS = ['off', 'holiday', 'illness'] as const;

@@ -25,9 +25,18 @@ const fields = {
 };
 
 /** A kind of the family's own says something on every rung. */
-function sayAll(w: { kind: string; versions: Partial<Record<RungKey, WorkVersion>> }, context: z.RefinementCtx): void {
+function sayAll(
+  w: { kind: string; versions: Partial<Record<RungKey, WorkVersion>> },
+  context: z.RefinementCtx,
+): void {
   if (w.kind !== 'own-kind') return;
-  for (const rung of RUNG_KEYS) if (!w.versions[rung]?.wording) context.addIssue({ code: 'custom', path: ['versions', rung, 'wording'], message: `say what it is on rung ${rung}` });
+  for (const rung of RUNG_KEYS)
+    if (!w.versions[rung]?.wording)
+      context.addIssue({
+        code: 'custom',
+        path: ['versions', rung, 'wording'],
+        message: `say what it is on rung ${rung}`,
+      });
 }
 
 export const workFields = z.strictObject(fields).superRefine(sayAll);

@@ -4,8 +4,17 @@ import { clockTime, id, isoDate, shortText, weekday } from './measures';
 import { DAY_OFF_KINDS } from './words';
 
 export const dayOff = z
-  .strictObject({ id, first: isoDate, last: isoDate, label: z.string().trim().max(100), kind: z.enum(DAY_OFF_KINDS).default('off') })
-  .refine((off) => off.first <= off.last, { error: 'the last day off comes before the first', path: ['last'] });
+  .strictObject({
+    id,
+    first: isoDate,
+    last: isoDate,
+    label: z.string().trim().max(100),
+    kind: z.enum(DAY_OFF_KINDS).default('off'),
+  })
+  .refine((off) => off.first <= off.last, {
+    error: 'the last day off comes before the first',
+    path: ['last'],
+  });
 export type DayOff = z.infer<typeof dayOff>;
 
 /** A named stretch of school; between terms there is none. */
@@ -15,12 +24,22 @@ export const term = z
 export type Term = z.infer<typeof term>;
 
 /** A day that ends early. */
-export const shortDay = z.strictObject({ id, date: isoDate, ends: clockTime, label: z.string().trim().max(100) });
+export const shortDay = z.strictObject({
+  id,
+  date: isoDate,
+  ends: clockTime,
+  label: z.string().trim().max(100),
+});
 export type ShortDay = z.infer<typeof shortDay>;
 
 /** A day with school although its weekday, the rhythm or the terms have none. */
 export const extraDay = z.strictObject({ id, date: isoDate, label: z.string().trim().max(100) });
 export type ExtraDay = z.infer<typeof extraDay>;
+
+/** Days of two years, a leap year among them. */
+const LONGEST = 731;
+const daysOf = (first: string, last: string): number =>
+  (Date.parse(last) - Date.parse(first)) / 86_400_000 + 1;
 
 export const schoolYear = z
   .strictObject({
@@ -45,16 +64,38 @@ export const schoolYear = z
     region: z.string().max(16).default(''),
   })
   .refine((y) => y.starts <= y.ends, { error: 'the year ends before it starts', path: ['ends'] })
-  .refine((y) => y.dayStarts < y.middayStarts, { error: 'midday must begin after the day starts', path: ['middayStarts'] })
-  .refine((y) => y.middayStarts < y.afternoonStarts, { error: 'the afternoon must begin after midday', path: ['afternoonStarts'] })
-  .refine((y) => y.afternoonStarts < y.dayEnds, { error: 'the day must end after the afternoon begins', path: ['dayEnds'] })
-  .refine((y) => y.ends.slice(0, 4) <= String(Number(y.starts.slice(0, 4)) + 2), { error: 'a school year is at most two years long', path: ['ends'] })
+  .refine((y) => y.dayStarts < y.middayStarts, {
+    error: 'midday must begin after the day starts',
+    path: ['middayStarts'],
+  })
+  .refine((y) => y.middayStarts < y.afternoonStarts, {
+    error: 'the afternoon must begin after midday',
+    path: ['afternoonStarts'],
+  })
+  .refine((y) => y.afternoonStarts < y.dayEnds, {
+    error: 'the day must end after the afternoon begins',
+    path: ['dayEnds'],
+  })
+  .refine((y) => daysOf(y.starts, y.ends) <= LONGEST, {
+    error: 'a school year is at most two years long',
+    path: ['ends'],
+  })
   .superRefine((y, context) => {
     const terms = [...y.terms].sort((a, b) => (a.first < b.first ? -1 : 1));
     terms.forEach((t, i) => {
-      if (i && t.first <= terms[i - 1].last) context.addIssue({ code: 'custom', path: ['terms'], message: `“${t.name}” begins before “${terms[i - 1].name}” has ended` });
+      if (i && t.first <= terms[i - 1].last)
+        context.addIssue({
+          code: 'custom',
+          path: ['terms'],
+          message: `“${t.name}” begins before “${terms[i - 1].name}” has ended`,
+        });
     });
-    for (const s of y.shortDays) if (s.ends <= y.dayStarts || s.ends >= y.dayEnds) context.addIssue({ code: 'custom', path: ['shortDays'], message: `the shortened day ${s.date} must end between the start and the end of a day` });
+    for (const s of y.shortDays)
+      if (s.ends <= y.dayStarts || s.ends >= y.dayEnds)
+        context.addIssue({
+          code: 'custom',
+          path: ['shortDays'],
+          message: `the shortened day ${s.date} must end between the start and the end of a day`,
+        });
   });
 export type SchoolYear = z.infer<typeof schoolYear>;
-

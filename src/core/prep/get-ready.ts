@@ -24,7 +24,18 @@ export function toPrepare(plan: Plan): ToPrepare[] {
     .filter((s) => !done.has(s.partId))
     .flatMap((s): ToPrepare[] => {
       const part = parts.get(s.partId)!;
-      return part.preparations.map((p) => ({ date: addDays(s.date, -p.daysBefore), what: p.what, partId: part.id, part: part.title, lesson: homeOf(part).lesson?.title ?? '', on: s.date }));
+      return part.preparations.map((p) => ({
+        date: addDays(s.date, -p.daysBefore),
+        what: p.what,
+        partId: part.id,
+        part: part.title,
+        lesson: homeOf(part).lesson?.title ?? '',
+        on: s.date,
+      }));
     })
-    .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
+    .sort((a, b) => {
+      if (a.date < b.date) return -1;
+      if (a.date > b.date) return 1;
+      return 0;
+    });
 }

@@ -1,14 +1,13 @@
 'use server';
+import { titled } from '@/core/plan/called';
 import { z } from 'zod';
 import { fillings, thinLessons } from '@/core/books/facts';
 import { FILLS, readCell } from '@/core/books/fill';
 import { judge, levelOf, type Level } from '@/core/books/level';
 import { addBook, editBook, pullBook, pullBooks, putBack, setRole } from '@/core/edit/books';
-import { removeReading, noteReading } from '@/core/edit/loans';
 import { fillBook, fillBooks, giveAway, paceBookOver, setCells } from '@/core/edit/pages';
 import { id, isoDate } from '@/core/plan/measures';
 import { book, type Book } from '@/core/plan/book';
-import { reading } from '@/core/plan/loan';
 import { role, type Plan } from '@/core/plan/plan';
 import { readDrawn } from '@/data/door';
 import { store } from '@/data/open';
@@ -16,50 +15,112 @@ import { act } from '../frame/act';
 import { today } from '../frame/clock';
 import { given } from '../frame/given';
 import type { Outcome } from '../frame/outcome';
-import { typedNumber } from './book-number';
+import { typedNumber } from '../frame/book-number';
 
 const bookFields = book.omit({ id: true }).extend({ label: typedNumber });
 const placing = z.strictObject({ role, childId: id.nullable() });
 const page = z.int('a page is a whole number').min(1, 'pages begin at 1').max(9999);
 
-const bookTitle = (plan: Plan, bookId: string | undefined): string => `“${plan.books.find((b) => b.id === bookId)?.title ?? 'a book'}”`;
-const titleOf = (plan: Plan, pullId: string): string => bookTitle(plan, plan.pulls.find((p) => p.id === pullId)?.bookId);
+const bookTitle = (plan: Plan, bookId: string | undefined): string => titled(plan, 'books', bookId);
+const titleOf = (plan: Plan, pullId: string): string =>
+  bookTitle(plan, plan.pulls.find((p) => p.id === pullId)?.bookId);
 const numberOf = (plan: Plan, lessonId: string): number => {
   const unitId = plan.lessons.find((l) => l.id === lessonId)?.unitId;
   return plan.lessons.filter((l) => l.unitId === unitId).findIndex((l) => l.id === lessonId) + 1;
 };
 
-export async function newBook(base: number, unitId: string, input: unknown, placed: unknown): Promise<Outcome> {
+export async function newBook(
+  base: number,
+  unitId: string,
+  input: unknown,
+  placed: unknown,
+): Promise<Outcome> {
   return act({
-    base, input: { book: input, placed }, shape: z.strictObject({ book: bookFields, placed: placing }),
-    label: (v) => `Put “${v.book.title}” on the shelf`, edit: (v) => addBook(unitId, v.book, v.placed.role, v.placed.childId),
+    base,
+    input: { book: input, placed },
+    shape: z.strictObject({ book: bookFields, placed: placing }),
+    label: (v) => `Put “${v.book.title}” on the shelf`,
+    edit: (v) => addBook(unitId, v.book, v.placed.role, v.placed.childId),
   });
 }
 
 export async function changeBook(base: number, bookId: string, input: unknown): Promise<Outcome> {
-  return act({ base, input, shape: bookFields.partial(), label: (_, plan) => `Changed ${bookTitle(plan, bookId)}`, edit: (v) => editBook(bookId, given(v, input)) });
+  return act({
+    base,
+    input,
+    shape: bookFields.partial(),
+    label: (_, plan) => `Changed ${bookTitle(plan, bookId)}`,
+    edit: (v) => editBook(bookId, given(v, input)),
+  });
 }
 
 /** Pulls books to be sorted; a few at once, or all that were found. */
 export async function pull(base: number, unitId: string, bookIds: unknown): Promise<Outcome> {
-  return act({ base, input: bookIds, shape: z.array(id).min(1).max(5000), label: (v, plan) => (v.length === 1 ? `Pulled ${bookTitle(plan, v[0])}` : `Pulled ${v.length} books`), edit: (v) => pullBooks(unitId, v) });
+  return act({
+    base,
+    input: bookIds,
+    shape: z.array(id).min(1).max(5000),
+    label: (v, plan) => (v.length === 1 ? `Pulled ${bookTitle(plan, v[0])}` : `Pulled ${v.length} books`),
+    edit: (v) => pullBooks(unitId, v),
+  });
 }
 
 /** The books on the shelf that are not pulled for a unit, with what they can be found by. */
-export async function shelfToPull(unitId: string): Promise<Pick<Book, 'id' | 'title' | 'authors' | 'label' | 'form' | 'pages' | 'place' | 'language' | 'state' | 'topics' | 'chapters'>[]> {
+export async function shelfToPull(
+  unitId: string,
+): Promise<
+  Pick<
+    Book,
+    | 'id'
+    | 'title'
+    | 'authors'
+    | 'label'
+    | 'form'
+    | 'pages'
+    | 'place'
+    | 'language'
+    | 'state'
+    | 'topics'
+    | 'chapters'
+  >[]
+> {
   const { plan } = readDrawn(store());
   const pulled = new Set(plan.pulls.filter((p) => p.unitId === unitId).map((p) => p.bookId));
-  return plan.books.filter((b) => !pulled.has(b.id)).map(({ id: bookId, title, authors, label, form, pages, place, language, state, topics, chapters }) => ({ id: bookId, title, authors, label, form, pages, place, language, state, topics, chapters }));
+  return plan.books
+    .filter((b) => !pulled.has(b.id))
+    .map(({ id: bookId, title, authors, label, form, pages, place, language, state, topics, chapters }) => ({
+      id: bookId,
+      title,
+      authors,
+      label,
+      form,
+      pages,
+      place,
+      language,
+      state,
+      topics,
+      chapters,
+    }));
 }
 
 /** Puts a book from the shelf on a lesson to fill a gap: read together, all of it. */
 export async function fillGap(base: number, unitId: string, input: unknown): Promise<Outcome> {
   return act({
-    base, input, shape: z.strictObject({ bookId: id, lessonId: id, pages: z.union([z.literal('all'), z.strictObject({ first: page, last: page })]) }),
+    base,
+    input,
+    shape: z.strictObject({
+      bookId: id,
+      lessonId: id,
+      pages: z.union([z.literal('all'), z.strictObject({ first: page, last: page })]),
+    }),
     label: (v, plan) => `Put ${bookTitle(plan, v.bookId)} on lesson ${numberOf(plan, v.lessonId)}`,
     edit: (v) => (plan, context) => {
       const there = plan.pulls.find((p) => p.unitId === unitId && p.bookId === v.bookId);
-      const pulled = there ? (there.role === 'unsorted' || there.role === 'not now' ? setRole(there.id, 'together', null)(plan, context) : { plan }) : pullBook(unitId, v.bookId, 'together', null)(plan, context);
+      const pulled = there
+        ? there.role === 'unsorted' || there.role === 'not now'
+          ? setRole(there.id, 'together', null)(plan, context)
+          : { plan }
+        : pullBook(unitId, v.bookId, 'together', null)(plan, context);
       if ('refused' in pulled) return pulled;
       const pullId = pulled.plan.pulls.find((p) => p.unitId === unitId && p.bookId === v.bookId)!.id;
       return setCells([{ pullId, lessonId: v.lessonId, pages: v.pages }])(pulled.plan, context);
@@ -68,27 +129,57 @@ export async function fillGap(base: number, unitId: string, input: unknown): Pro
 }
 
 export async function changeRole(base: number, pullId: string, placed: unknown): Promise<Outcome> {
-  return act({ base, input: placed, shape: placing, label: (_, plan) => `Put ${titleOf(plan, pullId)} on another pile`, edit: (v) => setRole(pullId, v.role, v.childId) });
+  return act({
+    base,
+    input: placed,
+    shape: placing,
+    label: (_, plan) => `Put ${titleOf(plan, pullId)} on another pile`,
+    edit: (v) => setRole(pullId, v.role, v.childId),
+  });
 }
 
 export async function backToShelf(base: number, pullId: string): Promise<Outcome> {
-  return act({ base, input: pullId, shape: id, label: (v, plan) => `Put ${titleOf(plan, v)} back`, edit: putBack });
+  return act({
+    base,
+    input: pullId,
+    shape: id,
+    label: (v, plan) => `Put ${titleOf(plan, v)} back`,
+    edit: putBack,
+  });
 }
 
 export async function clearGiveAway(base: number, unitId: string): Promise<Outcome> {
-  return act({ base, input: unitId, shape: id, label: () => 'Gave away what lay on the pile', edit: giveAway });
+  return act({
+    base,
+    input: unitId,
+    shape: id,
+    label: () => 'Gave away what lay on the pile',
+    edit: giveAway,
+  });
 }
 
 /** Writes cells as they are typed: pages, chapters, all, or nothing. */
 export async function writeCells(base: number, input: unknown): Promise<Outcome> {
   return act({
-    base, input, shape: z.array(z.strictObject({ pullId: id, lessonId: id, typed: z.string().max(40) })).min(1).max(5000),
-    label: (v, plan) => (v.length === 1 ? `${v[0].typed.trim() ? 'Put' : 'Took'} ${titleOf(plan, v[0].pullId)} ${v[0].typed.trim() ? 'on' : 'off'} lesson ${numberOf(plan, v[0].lessonId)}` : `Changed ${v.length} cells of the pages`),
+    base,
+    input,
+    shape: z
+      .array(z.strictObject({ pullId: id, lessonId: id, typed: z.string().max(40) }))
+      .min(1)
+      .max(5000),
+    label: (v, plan) =>
+      v.length === 1
+        ? `${v[0].typed.trim() ? 'Put' : 'Took'} ${titleOf(plan, v[0].pullId)} ${v[0].typed.trim() ? 'on' : 'off'} lesson ${numberOf(plan, v[0].lessonId)}`
+        : `Changed ${v.length} cells of the pages`,
     edit: (v) => (plan, context) => {
       const cells = [];
       for (const { pullId, lessonId, typed } of v) {
         const known = plan.books.find((b) => b.id === plan.pulls.find((p) => p.id === pullId)?.bookId);
-        if (!known) return { refused: 'One of these books is no longer pulled; someone may have put it back in another window.' };
+        if (!known)
+          return {
+            refused:
+              'One of these books is no longer pulled; someone may have put it back in another window.',
+          };
         const cell = readCell(typed, known);
         if ('wrong' in cell) return { refused: cell.wrong };
         cells.push({ pullId, lessonId, pages: cell.pages });
@@ -102,50 +193,93 @@ const lessonIds = z.array(id).min(1, 'choose at least one lesson').max(500);
 
 export async function fill(base: number, input: unknown): Promise<Outcome> {
   return act({
-    base, input, shape: z.strictObject({ pullId: id, lessonIds, how: z.enum(FILLS), from: page.optional(), to: page.optional() }),
-    label: (v, plan) => `Filled ${titleOf(plan, v.pullId)} along ${v.lessonIds.length} lessons`, edit: (v) => fillBook(v.pullId, v.lessonIds, v.how, v.from, v.to),
+    base,
+    input,
+    shape: z.strictObject({
+      pullId: id,
+      lessonIds,
+      how: z.enum(FILLS),
+      from: page.optional(),
+      to: page.optional(),
+    }),
+    label: (v, plan) => `Filled ${titleOf(plan, v.pullId)} along ${v.lessonIds.length} lessons`,
+    edit: (v) => fillBook(v.pullId, v.lessonIds, v.how, v.from, v.to),
   });
 }
 
 export async function fillOneEach(base: number, input: unknown): Promise<Outcome> {
-  return act({ base, input, shape: z.strictObject({ pullIds: z.array(id).min(1).max(500), lessonIds }), label: (v) => `Laid ${v.pullIds.length} books along the lessons, one each`, edit: (v) => fillBooks(v.pullIds, v.lessonIds) });
+  return act({
+    base,
+    input,
+    shape: z.strictObject({ pullIds: z.array(id).min(1).max(500), lessonIds }),
+    label: (v) => `Laid ${v.pullIds.length} books along the lessons, one each`,
+    edit: (v) => fillBooks(v.pullIds, v.lessonIds),
+  });
 }
 
 export async function pace(base: number, input: unknown): Promise<Outcome> {
   return act({
-    base, input, shape: z.strictObject({ pullId: id, by: z.enum(['chapters', 'pages']), each: z.int().min(1, 'at least one a day').max(500), from: page, to: page, first: isoDate }),
-    label: (v, plan) => `Paced ${titleOf(plan, v.pullId)} over days`, edit: paceBookOver,
+    base,
+    input,
+    shape: z.strictObject({
+      pullId: id,
+      by: z.enum(['chapters', 'pages']),
+      each: z.int().min(1, 'at least one a day').max(500),
+      from: page,
+      to: page,
+      first: isoDate,
+    }),
+    label: (v, plan) => `Paced ${titleOf(plan, v.pullId)} over days`,
+    edit: paceBookOver,
   });
 }
 
 /** What on the shelf could fill a thin lesson; worked out when it is asked for, since a shelf may be long. */
-export async function gapFillings(unitId: string, lessonId: string): Promise<{ bookId: string; title: string; place: string; by: string; first: number | null; last: number | null; childIds: string[] }[]> {
+export async function gapFillings(
+  unitId: string,
+  lessonId: string,
+): Promise<
+  {
+    bookId: string;
+    title: string;
+    place: string;
+    by: string;
+    first: number | null;
+    last: number | null;
+    childIds: string[];
+  }[]
+> {
   const { plan } = readDrawn(store());
   const unit = plan.units.find((u) => u.id === unitId);
   const gap = unit && thinLessons(plan, unit).find((t) => t.lessonId === lessonId);
   if (!unit || !gap) return [];
-  return fillings(plan, unit, gap).slice(0, 12).map(({ book: b, by, childIds }) => ({ bookId: b.id, title: b.title, place: [b.source, b.place].filter(Boolean).join(', '), by: by.by, first: by.first, last: by.last, childIds }));
+  return fillings(plan, unit, gap)
+    .slice(0, 12)
+    .map(({ book: b, by, childIds }) => ({
+      bookId: b.id,
+      title: b.title,
+      place: [b.source, b.place].filter(Boolean).join(', '),
+      by: by.by,
+      first: by.first,
+      last: by.last,
+      childIds,
+    }));
 }
 
 export interface LevelView extends Level {
-  children: { id: string; name: string; as: string; says: string }[];
+  children: { id: string; name: string; as: string; message: string }[];
 }
 
 /** The level of a passage, and what it means for each child; nothing is stored. */
 export async function levelOfText(text: string): Promise<LevelView> {
-  const level = levelOf(text.slice(0, 200_000));
+  const level = levelOf(typeof text === 'string' ? text.slice(0, 200_000) : '');
   const { plan } = readDrawn(store());
   const middle = level.spread?.middle;
-  return { ...level, children: middle === undefined ? [] : plan.children.map((c) => ({ id: c.id, name: c.name, ...judge(middle, c, today()) })) };
-}
-
-export async function noteRead(base: number, input: unknown): Promise<Outcome> {
-  return act({
-    base, input, shape: reading.omit({ id: true }), edit: noteReading,
-    label: (v, plan) => `${plan.children.find((c) => c.id === v.childId)?.name ?? 'A child'} read ${v.pages} ${v.pages === 1 ? 'page' : 'pages'} in ${v.minutes} min`,
-  });
-}
-
-export async function forgetReading(base: number, readingId: string): Promise<Outcome> {
-  return act({ base, input: readingId, shape: id, label: () => 'Took back a note of reading', edit: removeReading });
+  return {
+    ...level,
+    children:
+      middle === undefined
+        ? []
+        : plan.children.map((c) => ({ id: c.id, name: c.name, ...judge(middle, c, today()) })),
+  };
 }

@@ -10,16 +10,56 @@ export function Limits({ view: { money, loans, children } }: { view: BooksView }
   const over = money.limit !== null && money.total > money.limit;
   return (
     <Column aria-label="Limits">
-      <header><Heading>Limits</Heading></header>
-      {loans.card ? <Entry><b>{loans.out} of {loans.card.loans} loans</b></Entry> : null}
+      <header>
+        <Heading>Limits</Heading>
+      </header>
+      {loans.card ? (
+        <Entry>
+          <b>
+            {loans.out} of {loans.card.loans} loans
+          </b>
+        </Entry>
+      ) : null}
       <Entry>
-        <b>{money.limit === null ? `${moneyText(money.total)} to spend` : `${moneyText(money.total)} of ${moneyText(money.limit)} spent`}</b>
+        <b>
+          {money.limit === null
+            ? `${moneyText(money.total)} to spend`
+            : `${moneyText(money.total)} of ${moneyText(money.limit)} spent`}
+        </b>
         {over ? <Caution>{moneyText(money.total - money.limit!)} over the unit’s limit.</Caution> : null}
-        {money.toBuy.map((b) => <Quiet key={b.id}>{b.title}, {b.price === null ? 'no price yet' : moneyText(b.price)}{b.instead.length ? `: you have ${b.instead.slice(0, 2).map((t) => `“${t}”`).join(' and ')} on the same` : ''}</Quiet>)}
+        {money.toBuy.map((b) => (
+          <Quiet key={b.id}>
+            {b.title}, {b.price === null ? 'no price yet' : moneyText(b.price)}
+            {b.instead.length
+              ? `: you have ${b.instead
+                  .slice(0, 2)
+                  .map((t) => `“${t}”`)
+                  .join(' and ')} on the same`
+              : ''}
+          </Quiet>
+        ))}
       </Entry>
-      <Entry><b>Reading alone</b>{children.filter((c) => c.reads).map((c) => <Quiet key={c.id}>{c.name}: {c.rate} words a minute, {c.measuredOn ? `measured ${c.measuredOn === 1 ? 'once' : `${c.measuredOn} times`}` : 'by the table for their grade'}</Quiet>)}</Entry>
+      <Entry>
+        <b>Reading alone</b>
+        {children
+          .filter((c) => c.reads)
+          .map((c) => (
+            <Quiet key={c.id}>
+              {c.name}: {c.rate} words a minute,{' '}
+              {c.measuredOn
+                ? `measured ${c.measuredOn === 1 ? 'once' : `${c.measuredOn} times`}`
+                : 'by the table for their grade'}
+            </Quiet>
+          ))}
+      </Entry>
     </Column>
   );
 }
 
-const Entry = styled.div`padding: 7px 0; border-bottom: 1px solid ${colour.rule}; b { font-size: 13.5px; }`;
+const Entry = styled.div`
+  padding: 7px 0;
+  border-bottom: 1px solid ${colour.rule};
+  b {
+    font-size: 13.5px;
+  }
+`;

@@ -1,10 +1,10 @@
 import { factsIn, thinLessons, type Facts } from '@/core/books/facts';
 import { cellText } from '@/core/books/fill';
-import { lessonReading, type LessonReading } from '@/core/books/lesson-reading';
+import { lessonReading, type LessonReading } from '@/core/layout/lesson-reading';
 import { ownRate } from '@/core/books/reading';
 import { loanLines, overCard, tripsFor, type LoanLine } from '@/core/loans/lines';
 import { moneyOf } from '@/core/loans/money';
-import { gradeOf } from '@/core/ladder/age';
+import { gradeOf } from '@/core/plan/age';
 import { byId, groupBy, lessonsOf } from '@/core/plan/lookup';
 import type { Book } from '@/core/plan/book';
 import type { Card } from '@/core/plan/loan';
@@ -16,7 +16,7 @@ import { ON_LESSONS, PILES } from './roles';
 export interface CellOf {
   text: string;
   /** As it is read out: “pages 12 to 16”. */
-  says: string;
+  message: string;
 }
 
 export interface PulledBook {
@@ -67,45 +67,107 @@ export interface BooksView {
   /** Lessons that are thin, with the children they are thin for. */
   thin: { lessonId: string; number: number; childIds: string[] }[];
   loans: LoansView;
-  money: { total: number; limit: number | null; unpriced: number; toBuy: { id: string; title: string; price: number | null; instead: string[] }[] };
+  money: {
+    total: number;
+    limit: number | null;
+    unpriced: number;
+    toBuy: { id: string; title: string; price: number | null; instead: string[] }[];
+  };
 }
 
 export async function loadBooks(params: SearchParams): Promise<BooksView> {
   const { plan, info, unit, today } = await load(params);
   const blank = { info, today, wanted: [], unpulled: plan.books.length, loans: loansView(plan, today, null) };
-  if (!unit) return { ...blank, lessons: [], pulled: [], children: [], covered: 0, reading: [], thin: [], money: { total: 0, limit: null, unpriced: 0, toBuy: [] } };
+  if (!unit)
+    return {
+      ...blank,
+      lessons: [],
+      pulled: [],
+      children: [],
+      covered: 0,
+      reading: [],
+      thin: [],
+      money: { total: 0, limit: null, unpriced: 0, toBuy: [] },
+    };
   const days = groupBy(plan.sittings, (s) => s.partId);
   const parts = groupBy(plan.parts, (p) => p.lessonId ?? '');
-  const lessons = lessonsOf(plan, unit.id).map(({ id, number, title }) => ({ id, number, title, first: (parts.get(id) ?? []).flatMap((p) => (days.get(p.id) ?? []).map((s) => s.date)).sort()[0] ?? null }));
+  const lessons = lessonsOf(plan, unit.id).map(({ id, number, title }) => ({
+    id,
+    number,
+    title,
+    first: (parts.get(id) ?? []).flatMap((p) => (days.get(p.id) ?? []).map((s) => s.date)).sort()[0] ?? null,
+  }));
   const books = byId(plan.books);
-  const children = plan.children.filter((c) => unit.childIds.includes(c.id)).map(({ id, name, hatch, birthMonth }) => { const rate = ownRate(plan, id, unit.starts); return { id, name, hatch, ...rate, reads: rate.measuredOn > 0 || gradeOf(birthMonth, unit.starts) >= 1 }; });
+  const children = plan.children
+    .filter((c) => unit.childIds.includes(c.id))
+    .map(({ id, name, hatch, birthMonth }) => {
+      const rate = ownRate(plan, id, unit.starts);
+      return {
+        id,
+        name,
+        hatch,
+        ...rate,
+        reads: rate.measuredOn > 0 || gradeOf(birthMonth, unit.starts) >= 1,
+      };
+    });
   const facts = factsIn(plan, unit);
   const uses = groupBy(plan.uses, (u) => u.pullId);
   const order = PILES.map((p) => p.role);
-  const pulled = plan.pulls.filter((p) => p.unitId === unit.id).map((pull): PulledBook => {
-    const book = books.get(pull.bookId)!;
-    const reader = children.find((c) => c.id === pull.childId);
-    return {
-      pullId: pull.id, book, role: pull.role, facts: facts(book),
-      reader: reader ? { id: reader.id, name: reader.name, hatch: reader.hatch } : null,
-      cells: lessons.map((l) => {
-        const use = (uses.get(pull.id) ?? []).find((u) => u.lessonId === l.id);
-        if (!use) return null;
-        const text = cellText(use.firstPage, use.lastPage, book);
-        const pages = use.firstPage === null ? 'all of it' : use.lastPage === use.firstPage ? `page ${use.firstPage}` : `pages ${use.firstPage} to ${use.lastPage}`;
-        return { text, says: text.startsWith('ch') ? `${text.replace('ch.', 'chapter').replace('–', ' to ')}, ${pages}` : pages };
-      }),
-    };
-  }).sort((a, b) => order.indexOf(a.role) - order.indexOf(b.role));
+  const pulled = plan.pulls
+    .filter((p) => p.unitId === unit.id)
+    .map((pull): PulledBook => {
+      const book = books.get(pull.bookId)!;
+      const reader = children.find((c) => c.id === pull.childId);
+      return {
+        pullId: pull.id,
+        book,
+        role: pull.role,
+        facts: facts(book),
+        reader: reader ? { id: reader.id, name: reader.name, hatch: reader.hatch } : null,
+        cells: lessons.map((l) => {
+          const use = (uses.get(pull.id) ?? []).find((u) => u.lessonId === l.id);
+          if (!use) return null;
+          const text = cellText(use.firstPage, use.lastPage, book);
+          const pages =
+            use.firstPage === null
+              ? 'all of it'
+              : use.lastPage === use.firstPage
+                ? `page ${use.firstPage}`
+                : `pages ${use.firstPage} to ${use.lastPage}`;
+          return {
+            text,
+            message: text.startsWith('ch')
+              ? `${text.replace('ch.', 'chapter').replace('–', ' to ')}, ${pages}`
+              : pages,
+          };
+        }),
+      };
+    })
+    .sort((a, b) => order.indexOf(a.role) - order.indexOf(b.role));
   const money = moneyOf(plan, unit);
   const used = pulled.filter((p) => ON_LESSONS.includes(p.role));
   return {
-    ...blank, unitTitle: unit.title, unitId: unit.id, lessons, pulled, children,
+    ...blank,
+    unitTitle: unit.title,
+    unitId: unit.id,
+    lessons,
+    pulled,
+    children,
     wanted: plan.ideas.filter((i) => i.unitId === unit.id && i.becomes === 'book topic').map((i) => i.text),
     unpulled: plan.books.length - pulled.length,
     covered: lessons.filter((_, i) => used.some((p) => p.cells[i])).length,
-    reading: lessonReading(plan, unit), thin: thinLessons(plan, unit), loans: loansView(plan, today, unit.id),
-    money: { ...money, toBuy: money.toBuy.map(({ book, instead }) => ({ id: book.id, title: book.title, price: book.price, instead: instead.map((b) => b.title) })) },
+    reading: lessonReading(plan, unit),
+    thin: thinLessons(plan, unit),
+    loans: loansView(plan, today, unit.id),
+    money: {
+      ...money,
+      toBuy: money.toBuy.map(({ book, instead }) => ({
+        id: book.id,
+        title: book.title,
+        price: book.price,
+        instead: instead.map((b) => b.title),
+      })),
+    },
   };
 }
 
@@ -118,7 +180,11 @@ function loansView(plan: Plan, today: string, unitId: string | null): LoansView 
   const ours = new Set(plan.pulls.filter((p) => p.unitId === unitId).map((p) => p.bookId));
   const { trips, missed } = tripsFor(lines, card, today);
   return {
-    card, out, lines: [...lines].sort((a, b) => Number(ours.has(b.book.id)) - Number(ours.has(a.book.id))),
-    trips: trips.map((t) => ({ date: t.date, errands: t.errands.map((e) => e.what) })), missed: missed.map((e) => e.what), over: overCard(lines, card),
+    card,
+    out,
+    lines: [...lines].sort((a, b) => Number(ours.has(b.book.id)) - Number(ours.has(a.book.id))),
+    trips: trips.map((t) => ({ date: t.date, errands: t.errands.map((e) => e.what) })),
+    missed: missed.map((e) => e.what),
+    over: overCard(lines, card),
   };
 }

@@ -10,7 +10,10 @@ export interface KeyPressed {
   altKey: boolean;
 }
 
-export function pileKey(e: KeyPressed, readers: readonly Reader[]): { role: Role; childId: string | null } | undefined {
+export function pileKey(
+  e: KeyPressed,
+  readers: readonly Reader[],
+): { role: Role; childId: string | null } | undefined {
   if (e.ctrlKey || e.metaKey || e.altKey) return undefined;
   const child = /^[1-8]$/.test(e.key) ? readers[Number(e.key) - 1] : undefined;
   if (child) return { role: 'own', childId: child.id };

@@ -35,7 +35,9 @@ export function Piles({ pulled, readers, inHand, onTake, onPut, onGiveAway }: Pr
     const step = { ArrowRight: 1, ArrowLeft: -1 }[e.key];
     if (step) {
       const spines = [...(row.current?.querySelectorAll<HTMLElement>('[data-spine]') ?? [])];
-      spines[spines.indexOf(e.currentTarget.closest<HTMLElement>('[data-spine]') ?? spines[0]) + step]?.focus();
+      spines[
+        spines.indexOf(e.currentTarget.closest<HTMLElement>('[data-spine]') ?? spines[0]) + step
+      ]?.focus();
       e.preventDefault();
       return;
     }
@@ -45,14 +47,38 @@ export function Piles({ pulled, readers, inHand, onTake, onPut, onGiveAway }: Pr
     onPut(book.pullId, to.role, to.childId);
   };
   // One stop for Tab: the book in hand, or the first of all.
-  const stop = pulled.find((p) => p.pullId === inHand)?.pullId ?? (unsorted[0] ?? PILES.flatMap((pile) => pulled.filter((p) => p.role === pile.role))[0])?.pullId;
-  const spine = (p: PulledBook, faint = false) => <Spine key={p.pullId} book={p} faint={faint} taken={p.pullId === inHand} tabbed={p.pullId === stop} onTake={() => onTake(p.pullId)} onKeyDown={(e) => onKeyDown(e, p)} />;
+  const stop =
+    pulled.find((p) => p.pullId === inHand)?.pullId ??
+    (unsorted[0] ?? PILES.flatMap((pile) => pulled.filter((p) => p.role === pile.role))[0])?.pullId;
+  const spine = (p: PulledBook, faint = false) => (
+    <Spine
+      key={p.pullId}
+      book={p}
+      faint={faint}
+      taken={p.pullId === inHand}
+      tabbed={p.pullId === stop}
+      onTake={() => onTake(p.pullId)}
+      onKeyDown={(e) => onKeyDown(e, p)}
+    />
+  );
   const drawn = ({ role, name, means }: (typeof PILES)[number], faint = false) => {
     const books = pulled.filter((p) => p.role === role);
     return (
-      <Pile key={role} name={name} books={books} faint={faint} onDrop={(id) => onPut(id, role, role === 'own' ? (readers[0]?.id ?? null) : null)}>
+      <Pile
+        key={role}
+        name={name}
+        books={books}
+        faint={faint}
+        onDrop={(id) => onPut(id, role, role === 'own' ? (readers[0]?.id ?? null) : null)}
+      >
         <Heading>{name}</Heading>
-        <Quiet>{role === 'give away' && books.length ? <PlainButton onPress={onGiveAway}>They have gone</PlainButton> : means}</Quiet>
+        <Quiet>
+          {role === 'give away' && books.length ? (
+            <PlainButton onPress={onGiveAway}>They have gone</PlainButton>
+          ) : (
+            means
+          )}
+        </Quiet>
         <Board $low={faint}>{books.map((p) => spine(p, faint))}</Board>
       </Pile>
     );
@@ -61,7 +87,8 @@ export function Piles({ pulled, readers, inHand, onTake, onPut, onGiveAway }: Pr
     <Row ref={row}>
       {unsorted.length ? (
         <Pile name="Pulled, to sort" books={unsorted} onDrop={(id) => onPut(id, 'unsorted', null)}>
-          <Heading>To sort</Heading><Quiet>{unsorted.length} pulled</Quiet>
+          <Heading>To sort</Heading>
+          <Quiet>{unsorted.length} pulled</Quiet>
           <Board>{unsorted.map((p) => spine(p))}</Board>
         </Pile>
       ) : null}
@@ -71,7 +98,19 @@ export function Piles({ pulled, readers, inHand, onTake, onPut, onGiveAway }: Pr
   );
 }
 
-function Pile({ name, books, faint, onDrop, children }: { name: string; books: PulledBook[]; faint?: boolean; onDrop: (pullId: string) => void; children: React.ReactNode }) {
+function Pile({
+  name,
+  books,
+  faint,
+  onDrop,
+  children,
+}: {
+  name: string;
+  books: PulledBook[];
+  faint?: boolean;
+  onDrop: (pullId: string) => void;
+  children: React.ReactNode;
+}) {
   const ref = useRef<HTMLElement>(null);
   const { dropProps, isDropTarget } = useDrop({
     ref,
@@ -81,31 +120,123 @@ function Pile({ name, books, faint, onDrop, children }: { name: string; books: P
       if (item?.kind === 'text') void item.getText(DRAGGED_BOOK).then(onDrop);
     },
   });
-  return <Section ref={ref} {...dropProps} aria-label={name} $over={isDropTarget} $faint={!!faint} style={{ flexBasis: faint ? 'auto' : Math.min(560, Math.max(78, books.reduce((sum, p) => sum + thickness(p.book.pages) + 2, 0))) }}>{children}</Section>;
+  return (
+    <Section
+      ref={ref}
+      {...dropProps}
+      aria-label={name}
+      $over={isDropTarget}
+      $faint={!!faint}
+      style={{
+        flexBasis: faint
+          ? 'auto'
+          : Math.min(
+              560,
+              Math.max(
+                78,
+                books.reduce((sum, p) => sum + thickness(p.book.pages) + 2, 0),
+              ),
+            ),
+      }}
+    >
+      {children}
+    </Section>
+  );
 }
 
-function Spine({ book: p, faint, taken, tabbed, onTake, onKeyDown }: { book: PulledBook; faint: boolean; taken: boolean; tabbed: boolean; onTake: () => void; onKeyDown: (e: KeyboardEvent<HTMLElement>) => void }) {
-  const { dragProps, isDragging } = useDrag({ getItems: () => [{ [DRAGGED_BOOK]: p.pullId, 'text/plain': p.book.title }] });
+function Spine({
+  book: p,
+  faint,
+  taken,
+  tabbed,
+  onTake,
+  onKeyDown,
+}: {
+  book: PulledBook;
+  faint: boolean;
+  taken: boolean;
+  tabbed: boolean;
+  onTake: () => void;
+  onKeyDown: (e: KeyboardEvent<HTMLElement>) => void;
+}) {
+  const { dragProps, isDragging } = useDrag({
+    getItems: () => [{ [DRAGGED_BOOK]: p.pullId, 'text/plain': p.book.title }],
+  });
   return (
     <div {...dragProps} style={{ opacity: isDragging ? 0.4 : 1 }}>
       <SpineButton
-        data-spine="" excludeFromTabOrder={!tabbed} aria-pressed={taken} $taken={taken} onPress={onTake} onKeyDown={(e) => { onKeyDown(e as unknown as KeyboardEvent<HTMLElement>); }}
-        aria-label={`${p.book.title}${p.reader ? `, ${p.reader.name} reads it` : ''}`} style={{ width: faint ? 14 : thickness(p.book.pages) }}
+        data-spine=""
+        excludeFromTabOrder={!tabbed}
+        aria-pressed={taken}
+        $taken={taken}
+        onPress={onTake}
+        onKeyDown={(e) => {
+          onKeyDown(e as unknown as KeyboardEvent<HTMLElement>);
+        }}
+        aria-label={`${p.book.title}${p.reader ? `, ${p.reader.name} reads it` : ''}`}
+        style={{ width: faint ? 14 : thickness(p.book.pages) }}
       >
-        {faint ? <Grey title={p.book.title} style={{ height: 34 + (p.book.title.length % 5) * 4 }} /> : <>
-        {p.reader ? <Hatch name={p.reader.hatch} width="100%" height={8} framed={false} /> : null}
-        <BookSpine $title={p.book.title} $pages={p.book.pages}>{spineTitle(p.book.title)}</BookSpine></>}
+        {faint ? (
+          <Grey title={p.book.title} style={{ height: 34 + (p.book.title.length % 5) * 4 }} />
+        ) : (
+          <>
+            {p.reader ? <Hatch name={p.reader.hatch} width="100%" height={8} framed={false} /> : null}
+            <BookSpine $title={p.book.title} $pages={p.book.pages}>
+              {spineTitle(p.book.title)}
+            </BookSpine>
+          </>
+        )}
       </SpineButton>
     </div>
   );
 }
 
-const Row = styled.div`display: flex; flex-wrap: wrap; gap: 12px;`;
-const Section = styled.section<{ $over: boolean; $faint: boolean }>`display: flex; flex-direction: column; min-width: 0; max-width: 100%; flex: 1 1 auto; background: ${(p) => (p.$over ? colour.room : 'none')}; ${(p) => (p.$faint ? `h2 { color: ${colour.graphite}; }` : '')}`;
-const Aside = styled.div`display: flex; flex-direction: column; gap: 8px; width: 92px; flex: none;`;
-const Grey = styled.span`display: block; background: #b5b0a3; border-block: 3px double ${colour.paper};`;
-const Board = styled.div<{ $low?: boolean }>`display: flex; align-items: flex-end; flex-wrap: wrap; gap: 2px; min-height: ${(p) => (p.$low ? 40 : 110)}px; padding-top: ${(p) => (p.$low ? 2 : 8)}px; flex: 1; align-content: flex-end; row-gap: 8px; border-bottom: 3px solid ${colour.ink};`;
+const Row = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+`;
+const Section = styled.section<{ $over: boolean; $faint: boolean }>`
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+  max-width: 100%;
+  flex: 1 1 auto;
+  background: ${(p) => (p.$over ? colour.room : 'none')};
+  ${(p) => (p.$faint ? `h2 { color: ${colour.graphite}; }` : '')}
+`;
+const Aside = styled.div`
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  width: 92px;
+  flex: none;
+`;
+const Grey = styled.span`
+  display: block;
+  background: #b5b0a3;
+  border-block: 3px double ${colour.paper};
+`;
+const Board = styled.div<{ $low?: boolean }>`
+  display: flex;
+  align-items: flex-end;
+  flex-wrap: wrap;
+  gap: 2px;
+  min-height: ${(p) => (p.$low ? 40 : 110)}px;
+  padding-top: ${(p) => (p.$low ? 2 : 8)}px;
+  flex: 1;
+  align-content: flex-end;
+  row-gap: 8px;
+  border-bottom: 3px solid ${colour.ink};
+`;
 const SpineButton = styled(AriaButton)<{ $taken: boolean }>`
-  border: 0; background: none; padding: 0; cursor: pointer; display: flex; flex-direction: column; gap: 1px; outline-offset: 1px;
+  border: 0;
+  background: none;
+  padding: 0;
+  cursor: pointer;
+  display: flex;
+  flex-direction: column;
+  gap: 1px;
+  outline-offset: 1px;
   ${(p) => (p.$taken ? `outline: 2.5px solid ${colour.ink}; translate: 0 -6px;` : '')}
 `;

@@ -6,7 +6,8 @@ import { perform, type Edit, type Refusal } from '@/core/edit/edit';
 import { difference, differenceInWords } from '@/core/layout/difference';
 import type { Plan } from '@/core/plan/plan';
 import { StaleRevision, write } from '@/data/door';
-import { store } from '@/data/open';
+import { faultFrom } from '@/data/fault';
+import { store, storePath } from '@/data/open';
 import type { Outcome } from './outcome';
 import { today } from './clock';
 
@@ -22,31 +23,60 @@ export interface Act<T> {
 }
 
 export async function act<T>({ base, input, shape, label, edit, moves }: Act<T>): Promise<Outcome> {
+  if (!Number.isSafeInteger(base)) return NO_REVISION;
   const parsed = shape.safeParse(input, { reportInput: true });
-  if (!parsed.success) return { is: 'faulty', faults: parsed.error.issues.map((i) => ({ where: i.path.join('.'), what: i.code === 'invalid_type' && i.input === null ? 'This is still empty.' : i.message })) };
+  if (!parsed.success)
+    return {
+      is: 'faulty',
+      faults: parsed.error.issues.map((i) => ({
+        where: i.path.join('.'),
+        // A field that was left empty says so, whatever the shape would say of nothing.
+        what: i.code === 'invalid_type' && i.input === null ? 'This is still empty.' : i.message,
+      })),
+    };
   const value = parsed.data;
   return attempt(() => {
-    let says = '';
+    let message = '';
     const db = store();
-    const outcome = write<Refusal>(db, base, (plan) => label(value, plan), (plan) => {
-      const drawn = perform(edit(value), plan, { today: today(), newId: () => nanoid(12) });
-      if ('plan' in drawn) says = [label(value, plan), differenceInWords(difference(plan, drawn.plan), moves?.(value))].filter(Boolean).join('. ').replace(/\.\.$/, '.');
-      return drawn;
-    });
+    const outcome = write<Refusal>(
+      db,
+      base,
+      (plan) => label(value, plan),
+      (plan) => {
+        const drawn = perform(edit(value), plan, { today: today(), newId: () => nanoid(12) });
+        if ('plan' in drawn)
+          message = [label(value, plan), differenceInWords(difference(plan, drawn.plan), moves?.(value))]
+            .filter(Boolean)
+            .join('. ')
+            .replace(/\.\.$/, '.');
+        return drawn;
+      },
+    );
     if ('refused' in outcome) return { is: 'refused', ...outcome };
-    return { is: 'done', revision: outcome.revision, says };
+    return { is: 'done', revision: outcome.revision, message };
   });
 }
 
-/** Runs a write and tells a stale revision apart from what only we can cause. */
+/** Said where a request does not say on which revision it was made: no sheet of ours sends it. */
+const NO_REVISION: Outcome = {
+  is: 'refused',
+  refused:
+    'This change does not say on which revision it was made. Load the sheet again, then do it once more.',
+};
+
+/** Runs a write. A plan that has moved on and a store that cannot be written are told in words; only what we alone can cause is thrown. */
 export function attempt(write: () => Outcome): Outcome {
   try {
     const outcome = write();
     if (outcome.is === 'done') refresh();
     return outcome;
   } catch (e) {
-    if (!(e instanceof StaleRevision)) throw e;
-    refresh();
-    return { is: 'stale', now: e.now, since: e.since };
+    if (e instanceof StaleRevision) {
+      refresh();
+      return { is: 'stale', now: e.now, since: e.since };
+    }
+    const fault = faultFrom(e, storePath());
+    if (fault) return { is: 'refused', refused: fault.message };
+    throw e;
   }
 }

@@ -1,19 +1,36 @@
 'use server';
 import { redo, undo } from '@/data/door';
-import { store } from '@/data/open';
+import { keepCopy } from '@/data/copies';
+import { store, storePath } from '@/data/open';
 import { attempt } from './act';
+import { sizeText } from './file-size';
 import type { Outcome } from './outcome';
 
 export async function undoLast(base: number): Promise<Outcome> {
   return attempt(() => {
-    const step = undo(store(), base);
-    return step ? { is: 'done', revision: step.revision, says: `Undone: ${step.label}` } : { is: 'refused', refused: 'There is nothing to undo.' };
+    const step = undo(store(), revisionOf(base));
+    return step
+      ? { is: 'done', revision: step.revision, message: `Undone: ${step.label}` }
+      : { is: 'refused', refused: 'There is nothing to undo.' };
   });
 }
 
 export async function redoLast(base: number): Promise<Outcome> {
   return attempt(() => {
-    const step = redo(store(), base);
-    return step ? { is: 'done', revision: step.revision, says: `Done again: ${step.label}` } : { is: 'refused', refused: 'There is nothing to do again.' };
+    const step = redo(store(), revisionOf(base));
+    return step
+      ? { is: 'done', revision: step.revision, message: `Done again: ${step.label}` }
+      : { is: 'refused', refused: 'There is nothing to do again.' };
   });
 }
+
+/** Keeps a copy of the store as it is now, beside it. Nothing of the plan changes. */
+export async function saveNow(base: number): Promise<Outcome> {
+  return attempt(() => {
+    const copy = keepCopy(store(), storePath(), 'saved');
+    return { is: 'done', revision: base, message: `Saved: ${copy.name}, ${sizeText(copy.bytes)}` };
+  });
+}
+
+/** A revision that was never there is stale like any other. */
+const revisionOf = (base: unknown): number => (Number.isSafeInteger(base) ? (base as number) : -1);

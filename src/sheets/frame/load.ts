@@ -32,12 +32,19 @@ export async function load(params?: SearchParams): Promise<Loaded> {
   const { plan, ...history } = readDrawn(store());
   const asked = (await params)?.unit;
   const now = today();
-  const unit = plan.units.find((u) => u.id === asked) ?? (asked === 'newest' ? plan.units.at(-1) : runningUnit(plan, now));
+  const unit =
+    plan.units.find((u) => u.id === asked) ??
+    (asked === 'newest' ? plan.units.at(-1) : runningUnit(plan, now));
   return {
     plan,
     today: now,
     unit,
-    info: { ...history, family: plan.family?.name, unitId: unit?.id, units: plan.units.map(({ id, title }) => ({ id, title })) },
+    info: {
+      ...history,
+      family: plan.family?.name,
+      unitId: unit?.id,
+      units: plan.units.map(({ id, title }) => ({ id, title })),
+    },
   };
 }
 
@@ -45,8 +52,14 @@ export async function load(params?: SearchParams): Promise<Loaded> {
 function runningUnit(plan: Plan, now: IsoDate): Unit | undefined {
   const homeOf = homes(plan);
   const unitOf = new Map(plan.parts.map((p) => [p.id, homeOf(p).lesson?.unitId]));
-  const next = plan.sittings.filter((s) => s.date >= now && unitOf.get(s.partId)).sort((a, b) => (a.date < b.date ? -1 : 1))[0];
-  return plan.units.find((u) => u.id === (next && unitOf.get(next.partId))) ?? plan.units.filter((u) => !u.waiting).at(-1) ?? plan.units.at(-1);
+  const next = plan.sittings
+    .filter((s) => s.date >= now && unitOf.get(s.partId))
+    .sort((a, b) => (a.date < b.date ? -1 : 1))[0];
+  return (
+    plan.units.find((u) => u.id === (next && unitOf.get(next.partId))) ??
+    plan.units.filter((u) => !u.waiting).at(-1) ??
+    plan.units.at(-1)
+  );
 }
 
 /** A date given as a search parameter; undefined when it is none, or far from any school year. */

@@ -2,7 +2,7 @@
 import type { Fault } from '@/core/formats/hausplan-json';
 
 export type Outcome =
-  | { is: 'done'; revision: number; says: string }
+  | { is: 'done'; revision: number; message: string }
   | { is: 'refused'; refused: string; offer?: 'rub-out' }
   | { is: 'stale'; now: number; since: string[] }
   | { is: 'faulty'; faults: Fault[] };

@@ -23,3 +23,9 @@ export const FAMILY: SheetName = { number: 0, name: 'Family', path: '/setup', of
 export function hrefOf(sheet: SheetName, unitId: string | undefined): string {
   return sheet.ofUnit && unitId ? `${sheet.path}?unit=${unitId}` : sheet.path;
 }
+
+/** The sheet an address belongs to; the shelf is a part of Books. Undefined where it is none. */
+export function sheetOf(path: string): SheetName | undefined {
+  const first = `/${path.split('/')[1] ?? ''}`;
+  return [...SHEETS, FAMILY].find((s) => s.path === (first === '/shelf' ? '/books' : first));
+}

@@ -1,11 +1,26 @@
 'use client';
 /** Acting on the plan from a sheet: one action after another, each on the newest revision this window has seen. */
-import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, useTransition, type ReactNode, type RefObject } from 'react';
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  useTransition,
+  type ReactNode,
+  type RefObject,
+} from 'react';
+import { usePathname } from 'next/navigation';
 import { Button } from '@/kit/button';
 import { Dialog } from '@/kit/dialog';
 import { Quiet } from '@/kit/text';
 import { Toast } from './toast';
 import type { Outcome } from './outcome';
+
+/** Milliseconds after which the answer to a change counts as dropped, once another page stands there. */
+const ANSWER_DROPPED_AFTER = 4000;
 
 type Run = (base: number) => Promise<Outcome>;
 
@@ -15,22 +30,32 @@ interface Options {
   /** Goes ahead in spite of a refusal that offers it. */
   rubOut?: Run;
   /** Called once it is stored, also when that took a second try. */
-  then?: (says: string) => void;
+  then?: (message: string) => void;
 }
 
 export type ActNow = (run: Run, options?: Options) => void;
 
-interface Desk {
+interface ActContextValue {
   act: ActNow;
   busy: boolean;
   say: (text: string) => void;
   /** Forms with something typed that is not kept yet. */
   unkept: RefObject<Set<string>>;
+  /** Whether a change is on its way, and when all that are have come back. */
+  isPending: () => boolean;
+  settled: () => Promise<void>;
 }
 
-const ActContext = createContext<Desk>({ act: () => {}, busy: false, say: () => {}, unkept: { current: new Set() } });
+const ActContext = createContext<ActContextValue>({
+  act: () => {},
+  busy: false,
+  say: () => {},
+  unkept: { current: new Set() },
+  isPending: () => false,
+  settled: async () => undefined,
+});
 
-export const useAct = (): Desk => useContext(ActContext);
+export const useAct = (): ActContextValue => useContext(ActContext);
 
 interface Trouble {
   outcome: Exclude<Outcome, { is: 'done' }>;
@@ -42,35 +67,69 @@ export function ActProvider({ revision, children }: { revision: number; children
   const newest = useRef(revision);
   const queue = useRef<Promise<unknown>>(Promise.resolve());
   const unkept = useRef(new Set<string>());
+  const pending = useRef(0);
+  const release = useRef<() => void>(undefined);
+  const path = usePathname();
+  // Going to another page the browser's own way drops the answer of a change that is on its way, though it is stored; the
+  // next change must not wait for it for ever.
+  useEffect(() => {
+    // Only the one that was on its way when the page changed.
+    const dropped = release.current;
+    if (!dropped) return;
+    const timer = setTimeout(dropped, ANSWER_DROPPED_AFTER);
+    return () => clearTimeout(timer);
+  }, [path]);
   const [trouble, setTrouble] = useState<Trouble>();
-  const [toast, setToast] = useState<{ says: string; at: number }>();
+  const [toast, setToast] = useState<{ message: string; at: number }>();
   const [busy, start] = useTransition();
   // A page loaded afresh has seen at least its own revision; a stale write, on purpose, has not.
   useEffect(() => {
     newest.current = Math.max(newest.current, revision);
   }, [revision]);
 
-  const say = useCallback((says: string) => setToast({ says, at: Date.now() }), []);
-  const act = useCallback<ActNow>((run, options = {}) => {
-    start(async () => {
-      // The next in the queue must be made on what this one stores.
-      const turn = queue.current.then(async () => {
-        const done = await run(newest.current);
-        if (done.is === 'done') newest.current = Math.max(newest.current, done.revision);
-        return done;
+  const say = useCallback((message: string) => setToast({ message, at: Date.now() }), []);
+  const act = useCallback<ActNow>(
+    (run, options = {}) => {
+      start(async () => {
+        // The next in the queue must be made on what this one stores.
+        pending.current++;
+        const turn = queue.current.then(async () => {
+          const dropped = new Promise<Outcome>((answer) => {
+            release.current = () => answer({ is: 'done', revision: newest.current, message: '' });
+          });
+          const done = await Promise.race([run(newest.current), dropped]);
+          release.current = undefined;
+          if (done.is === 'done') newest.current = Math.max(newest.current, done.revision);
+          return done;
+        });
+        queue.current = turn.catch(() => undefined).finally(() => pending.current--);
+        const outcome = await turn.catch((): Outcome => ({
+          is: 'refused',
+          refused:
+            'Hausplan did not answer, so nothing was stored. What you typed is still here. Check that it is running, then try again.',
+        }));
+        if (outcome.is === 'done') {
+          setTrouble(undefined);
+          if (outcome.message) say(outcome.message);
+          options.then?.(outcome.message);
+        } else if (outcome.is === 'faulty' && options.faults) options.faults(outcome.faults);
+        else setTrouble({ outcome, run, options });
       });
-      queue.current = turn.catch(() => undefined);
-      const outcome = await turn.catch((): Outcome => ({ is: 'refused', refused: 'Hausplan did not answer, so nothing was stored. What you typed is still here. Check that it is running, then try again.' }));
-      if (outcome.is === 'done') {
-        setTrouble(undefined);
-        if (outcome.says) say(outcome.says);
-        options.then?.(outcome.says);
-      } else if (outcome.is === 'faulty' && options.faults) options.faults(outcome.faults);
-      else setTrouble({ outcome, run, options });
-    });
-  }, [say]);
+    },
+    [say],
+  );
 
-  const value = useMemo(() => ({ act, busy, say, unkept }), [act, busy, say]);
+  const value = useMemo(
+    () => ({
+      act,
+      busy,
+      say,
+      unkept,
+      isPending: () => pending.current > 0,
+      settled: async () => void (await queue.current),
+    }),
+    [act, busy, say],
+  );
   const close = (): void => setTrouble(undefined);
   const again = (run: Run): void => {
     if (trouble) {
@@ -85,25 +144,67 @@ export function ActProvider({ revision, children }: { revision: number; children
     <ActContext value={value}>
       {children}
       <Dialog
-        title="The plan was changed in another window" urgent isOpen={outcome?.is === 'stale'} onClose={close}
-        footer={<><Button onPress={close}>Leave it, look first</Button><Button $primary onPress={() => trouble && again(trouble.run)}>Make my change on top</Button></>}
+        title="The plan was changed in another window"
+        urgent
+        isOpen={outcome?.is === 'stale'}
+        onClose={close}
+        footer={
+          <>
+            <Button onPress={close}>Leave it, look first</Button>
+            <Button $primary onPress={() => trouble && again(trouble.run)}>
+              Make my change on top
+            </Button>
+          </>
+        }
       >
         <p>Your change is not stored yet. Since this window last looked:</p>
-        <ul>{outcome?.is === 'stale' ? outcome.since.map((label, i) => <li key={i}>· {label}</li>) : null}</ul>
+        <ul>
+          {outcome?.is === 'stale' ? outcome.since.map((label, i) => <li key={i}>· {label}</li>) : null}
+        </ul>
         <Quiet>This sheet now shows the newer plan. Anything you typed is still here.</Quiet>
       </Dialog>
       <Dialog
-        title="That cannot be done as it stands" urgent isOpen={outcome?.is === 'refused'} onClose={close}
+        title="That cannot be done as it stands"
+        urgent
+        isOpen={outcome?.is === 'refused'}
+        onClose={close}
         footer={
-          trouble?.outcome.is === 'refused' && trouble.outcome.offer && trouble.options.rubOut
-            ? <><Button onPress={close}>Leave it</Button><Button $primary onPress={() => again(trouble.options.rubOut!)}>Rub out the ink after it and move on</Button></>
-            : <Button $primary autoFocus onPress={close}>I see</Button>
+          trouble?.outcome.is === 'refused' && trouble.outcome.offer && trouble.options.rubOut ? (
+            <>
+              <Button onPress={close}>Leave it</Button>
+              <Button $primary onPress={() => again(trouble.options.rubOut!)}>
+                Rub out the ink after it and move on
+              </Button>
+            </>
+          ) : (
+            <Button $primary autoFocus onPress={close}>
+              I see
+            </Button>
+          )
         }
       >
         <p>{outcome?.is === 'refused' ? outcome.refused : ''}</p>
       </Dialog>
-      <Dialog title="Something is not right yet" urgent isOpen={outcome?.is === 'faulty'} onClose={close} footer={<Button $primary autoFocus onPress={close}>I see</Button>}>
-        <ul>{outcome?.is === 'faulty' ? outcome.faults.map((f, i) => <li key={i}><b>{f.where}</b>: {f.what}</li>) : null}</ul>
+      <Dialog
+        title="Something is not right yet"
+        urgent
+        isOpen={outcome?.is === 'faulty'}
+        onClose={close}
+        footer={
+          <Button $primary autoFocus onPress={close}>
+            I see
+          </Button>
+        }
+      >
+        <ul>
+          {outcome?.is === 'faulty'
+            ? outcome.faults.map((f, i) => (
+                <li key={i}>
+                  <b>{f.where}</b>: {f.what}
+                </li>
+              ))
+            : null}
+        </ul>
       </Dialog>
       <Toast toast={toast} onClose={() => setToast(undefined)} />
     </ActContext>

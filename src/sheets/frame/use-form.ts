@@ -33,14 +33,22 @@ export function useForm<T extends object>(stands: T): FormState<T> {
   useEffect(() => {
     const forms = unkept.current;
     if (!follows) forms.add(id);
-    return () => { forms.delete(id); };
+    return () => {
+      forms.delete(id);
+    };
   }, [follows, id, unkept]);
   const set = useCallback(<K extends keyof T>(field: K, next: T[K]) => {
     setValue((v) => ({ ...v, [field]: next }));
     setFollows(false);
     setFaults(({ [field as string]: _, ...others }) => others);
   }, []);
-  const takeFaults = useCallback((found: Faults) => setFaults(Object.fromEntries(found.map((f) => [f.where.split('.')[0], f.what]))), []);
-  const stored = useCallback(() => { setFollows(true); setFaults({}); }, []);
+  const takeFaults = useCallback(
+    (found: Faults) => setFaults(Object.fromEntries(found.map((f) => [f.where.split('.')[0], f.what]))),
+    [],
+  );
+  const stored = useCallback(() => {
+    setFollows(true);
+    setFaults({});
+  }, []);
   return { value, set, error: (field) => faults[field], takeFaults, stored };
 }

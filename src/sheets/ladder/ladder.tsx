@@ -5,8 +5,7 @@ import { useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { lengthText } from '@/core/calendar/dates';
-import { RUNGS } from '@/core/ladder/rungs';
-import type { LadderKind } from '@/core/plan/words';
+import { RUNGS } from '@/core/plan/rungs';
 import { Button, PlainButton } from '@/kit/button';
 import { LinkButton } from '@/kit/link-button';
 import { Menu } from '@/kit/menu';
@@ -14,11 +13,12 @@ import { Quiet, WorkTitle } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import { Frame } from '../frame/frame';
 import { useAct } from '../frame/use-act';
-import { addOwnKind, addWork, sitOut, skip, takeOff, unteach } from './actions';
+import { sitOut, takeOff, unteach } from './actions';
 import type { LadderRow, LadderView, Standing } from './load';
 import { Shares } from './shares';
-import { RungCell, Standee, type Asks } from './standee';
+import { RungCell, ChildOnRung, type Asks } from './child-on-rung';
 import type { WorkAsked } from './work-form';
+import { FROM, AddWork, TakeUp } from './add-work';
 
 const WordForm = dynamic(() => import('./forms').then((m) => m.WordForm), { ssr: false });
 const SwapForm = dynamic(() => import('./forms').then((m) => m.SwapForm), { ssr: false });
@@ -27,54 +27,130 @@ const AddForm = dynamic(() => import('./forms').then((m) => m.AddForm), { ssr: f
 const WorkForm = dynamic(() => import('./work-form').then((m) => m.WorkForm), { ssr: false });
 
 /** What is asked in a dialog. */
-type Asking = { what: Exclude<Asks, 'add'>; row: LadderRow; standing: Standing } | { what: 'add'; childId: string } | { what: 'work'; of: WorkAsked };
+type Asking =
+  | { what: Exclude<Asks, 'add'>; row: LadderRow; standing: Standing }
+  | { what: 'add'; childId: string }
+  | { what: 'work'; of: WorkAsked };
 
 export function LadderSheet(view: LadderView) {
   const { info, lesson, lessons, rows, unitId } = view;
-  const [asking, ask] = useState<Asking>();
+  const [asking, setAsking] = useState<Asking>();
   if (!lesson || !unitId) {
     return (
       <Frame info={info} sheet={5} title="Ladder" subtitle={view.unitTitle} figures={[]}>
-        <p>{unitId ? <>There are no lessons yet. <Link href={`/lessons?unit=${unitId}`}>Paste a contents page</Link>, then each child’s work stands here.</> : <>There is no unit yet. <Link href="/unit">Begin one</Link>.</>}</p>
+        <p>
+          {unitId ? (
+            <>
+              There are no lessons yet. <Link href={`/lessons?unit=${unitId}`}>Paste a contents page</Link>,
+              then each child’s work stands here.
+            </>
+          ) : (
+            <>
+              There is no unit yet. <Link href="/unit">Begin one</Link>.
+            </>
+          )}
+        </p>
       </Frame>
     );
   }
   const before = lessons[lesson.number - 2];
   const after = lessons[lesson.number];
   const href = (id: string): string => `/ladder?unit=${unitId}&lesson=${id}`;
-  const close = (): void => ask(undefined);
+  const close = (): void => setAsking(undefined);
   return (
     <Frame
-      info={info} sheet={5} title="Ladder" subtitle={<>Lesson {lesson.number}, <em>{lesson.title}</em> · same work, five rungs</>}
-      actions={
+      info={info}
+      sheet={5}
+      title="Ladder"
+      subtitle={
         <>
-          <AddWork view={view} lessonId={lesson.id} onOwn={() => ask({ what: 'work', of: { kind: 'own-kind', title: '', ours: [] } })} />
-          {view.children.length ? <Button onPress={() => ask({ what: 'add', childId: view.children[0].id })}>For one child…</Button> : null}
-          <LinkButton href={`/paper?unit=${unitId}&lesson=${lesson.id}`}>Pages to print</LinkButton>
-          {before ? <LinkButton href={href(before.id)}>Lesson {before.number}</LinkButton> : null}{after ? <LinkButton href={href(after.id)}>Lesson {after.number}</LinkButton> : null}
+          Lesson {lesson.number}, <em>{lesson.title}</em> · same work, five rungs
         </>
       }
-      figures={[...view.shares.filter((l) => l.childId).map((l) => ({ name: l.name, value: `${lengthText(l.minutes)}${l.over ? ' !' : ''}` })), { name: 'You, one to one', value: lengthText(view.oneToOne) }]}
-      keys={[{ keys: '← →', does: 'on a child: one rung down or up, in this work of this lesson' }, { keys: 'Shift ← →', does: 'on a child: one rung down or up in the whole lesson' }, { keys: 'Enter', does: 'on a child or a kind of work: what can be done' }, { keys: 'a b c', does: 'take the way to mend that stands beside the letter' }]}
+      actions={
+        <>
+          <AddWork
+            view={view}
+            lessonId={lesson.id}
+            onOwn={() => setAsking({ what: 'work', of: { kind: 'own-kind', title: '', ours: [] } })}
+          />
+          {view.children.length ? (
+            <Button onPress={() => setAsking({ what: 'add', childId: view.children[0].id })}>
+              For one child…
+            </Button>
+          ) : null}
+          <LinkButton href={`/paper?unit=${unitId}&lesson=${lesson.id}`}>Pages to print</LinkButton>
+          {before ? <LinkButton href={href(before.id)}>Lesson {before.number}</LinkButton> : null}
+          {after ? <LinkButton href={href(after.id)}>Lesson {after.number}</LinkButton> : null}
+        </>
+      }
+      figures={[
+        ...view.shares
+          .filter((l) => l.childId)
+          .map((l) => ({ name: l.name, value: `${lengthText(l.minutes)}${l.over ? ' !' : ''}` })),
+        { name: 'You, one to one', value: lengthText(view.oneToOne) },
+      ]}
+      keys={[
+        { keys: '← →', does: 'on a child: one rung down or up, in this work of this lesson' },
+        { keys: 'Shift ← →', does: 'on a child: one rung down or up in the whole lesson' },
+        { keys: 'Enter', does: 'on a child or a kind of work: what can be done' },
+        { keys: 'a b c', does: 'take the way to mend that stands beside the letter' },
+      ]}
     >
-      {view.children.filter((c) => c.sitsOut).map((c) => <SitsOut key={c.id} child={c} lessonId={lesson.id} />)}
+      {view.children
+        .filter((c) => c.sitsOut)
+        .map((c) => (
+          <SitsOut key={c.id} child={c} lessonId={lesson.id} />
+        ))}
       {rows.length ? (
         <Scroll>
           <Table>
-            <thead><tr><td />{RUNGS.map((r) => <th key={r.rung} scope="col"><b>{r.rung}</b> {r.name}<Quiet as="small">{r.means}</Quiet></th>)}</tr></thead>
+            <thead>
+              <tr>
+                <td />
+                {RUNGS.map((r) => (
+                  <th key={r.rung} scope="col">
+                    <b>{r.rung}</b> {r.name}
+                    <Quiet as="small">{r.means}</Quiet>
+                  </th>
+                ))}
+              </tr>
+            </thead>
             <tbody>
               {rows.map((row) => (
                 <tr key={row.partId}>
                   <th scope="row">
-                    <RowHead row={row} view={view} onWork={(of) => ask({ what: 'work', of })} />
-                    <Quiet as="small">{row.together !== null ? `together${row.together ? `, ${row.together} min` : ''}` : row.optional ? 'may be left out' : (FROM[row.kind] ?? '')}</Quiet>
+                    <RowHead row={row} view={view} onWork={(of) => setAsking({ what: 'work', of })} />
+                    <Quiet as="small">
+                      {row.together !== null
+                        ? `together${row.together ? `, ${row.together} min` : ''}`
+                        : null}
+                      {!(row.together !== null) && row.optional ? 'may be left out' : null}
+                      {!(row.together !== null) && !row.optional ? (FROM[row.kind] ?? '') : null}
+                    </Quiet>
                     {row.together !== null && careOf(row) ? <Quiet as="small">{careOf(row)}</Quiet> : null}
-                    {row.without.map((c) => <TakeUp key={c.id} partId={row.partId} child={c} title={row.title} />)}
+                    {row.without.map((c) => (
+                      <TakeUp key={c.id} partId={row.partId} child={c} title={row.title} />
+                    ))}
                   </th>
                   {row.cells.map((cell) => (
                     <RungCell key={cell.rung} rung={cell.rung} taken={cell.standing.length > 0}>
-                      {cell.standing.length || (row.kind === 'own-kind' && !row.workId) ? null : <Pattern>{cell.pattern}</Pattern>}
-                      {cell.standing.map((s) => <Standee key={s.child.id} row={row} standing={s} lessonId={lesson.id} onAsk={(what) => ask(what === 'add' ? { what, childId: s.child.id } : { what, row, standing: s })} />)}
+                      {cell.standing.length || (row.kind === 'own-kind' && !row.workId) ? null : (
+                        <Pattern>{cell.pattern}</Pattern>
+                      )}
+                      {cell.standing.map((s) => (
+                        <ChildOnRung
+                          key={s.child.id}
+                          row={row}
+                          standing={s}
+                          lessonId={lesson.id}
+                          onAsk={(what) =>
+                            setAsking(
+                              what === 'add' ? { what, childId: s.child.id } : { what, row, standing: s },
+                            )
+                          }
+                        />
+                      ))}
                     </RungCell>
                   ))}
                 </tr>
@@ -82,12 +158,36 @@ export function LadderSheet(view: LadderView) {
             </tbody>
           </Table>
         </Scroll>
-      ) : <p>This lesson has no work on the ladder yet. Add a kind of work above, or <Link href={`/lessons?unit=${unitId}&lesson=${lesson.id}`}>a part of another kind</Link>.</p>}
+      ) : (
+        <p>
+          This lesson has no work on the ladder yet. Add a kind of work above, or{' '}
+          <Link href={`/lessons?unit=${unitId}&lesson=${lesson.id}`}>a part of another kind</Link>.
+        </p>
+      )}
       <Shares view={view} lessonId={lesson.id} />
-      {asking?.what === 'word' ? <WordForm row={asking.row} standing={asking.standing} onClose={close} /> : null}
-      {asking?.what === 'swap' ? <SwapForm row={asking.row} standing={asking.standing} onClose={close} /> : null}
-      {asking?.what === 'show' ? <ShowForm unitId={unitId} child={asking.standing.child} shows={view.children.find((c) => c.id === asking.standing.child.id)?.shows ?? 'tell back'} onClose={close} /> : null}
-      {asking?.what === 'add' ? <AddForm key={asking.childId} lessonId={lesson.id} view={view} childId={asking.childId} onClose={close} /> : null}
+      {asking?.what === 'word' ? (
+        <WordForm row={asking.row} standing={asking.standing} onClose={close} />
+      ) : null}
+      {asking?.what === 'swap' ? (
+        <SwapForm row={asking.row} standing={asking.standing} onClose={close} />
+      ) : null}
+      {asking?.what === 'show' ? (
+        <ShowForm
+          unitId={unitId}
+          child={asking.standing.child}
+          shows={view.children.find((c) => c.id === asking.standing.child.id)?.shows ?? 'tell back'}
+          onClose={close}
+        />
+      ) : null}
+      {asking?.what === 'add' ? (
+        <AddForm
+          key={asking.childId}
+          lessonId={lesson.id}
+          view={view}
+          childId={asking.childId}
+          onClose={close}
+        />
+      ) : null}
       {asking?.what === 'work' ? <WorkForm {...asking.of} onClose={close} /> : null}
     </Frame>
   );
@@ -96,61 +196,105 @@ export function LadderSheet(view: LadderView) {
 /** What everyone who does it together must take care of: said once for the row. */
 const careOf = (row: LadderRow): string => row.cells.flatMap((c) => c.standing)[0]?.assignment.note ?? '';
 
-/** Kinds that can be added here; a demonstration is added with its directions, on Lessons. */
-const ADDED: readonly { kind: LadderKind; name: string }[] = [
-  { kind: 'tell-back', name: 'Telling it back' }, { kind: 'copying', name: 'Copying' }, { kind: 'word-list', name: 'A word list' }, { kind: 'notebook', name: 'A notebook page' }, { kind: 'booklet', name: 'A folded booklet' },
-  { kind: 'labels', name: 'Labels on a map or drawing' }, { kind: 'looking-up', name: 'Looking things up' }, { kind: 'own-reading', name: 'Own reading' }, { kind: 'memory', name: 'Learning by heart' }, { kind: 'practice', name: 'Practice' },
-  { kind: 'talk', name: 'A talk or poster' }, { kind: 'quiz', name: 'A quiz' }, { kind: 'presentation', name: 'An evening for guests' },
-];
-const FROM: Partial<Record<LadderKind, string>> = {
-  copying: 'from the passage', 'tell-back': 'after the reading', 'word-list': 'from the lesson’s words', labels: 'from the lesson’s words', memory: 'from the passage', notebook: 'on paper', booklet: 'on paper', 'looking-up': 'in the books of the lesson',
-  'own-reading': 'quiet time', teaching: 'for both', practice: 'every day a little',
-};
-
-function AddWork({ view, lessonId, onOwn }: { view: LadderView; lessonId: string; onOwn: () => void }) {
-  const { act } = useAct();
-  const missing = ADDED.filter((k) => !view.rows.some((r) => r.kind === k.kind));
-  const own = view.works.filter((w) => w.kind === 'own-kind' && !view.rows.some((r) => r.workId === w.id));
-  return (
-    <Menu
-      label="Add a kind of work"
-      groups={[
-        { title: 'For every child, each on their rung', doings: missing.map((k) => ({ name: k.name, do: () => act((base) => addWork(base, lessonId, k.kind)) })) },
-        { title: 'Our own', doings: [...own.map((w) => ({ name: w.title, do: () => act((base) => addOwnKind(base, lessonId, w.id)) })), { name: 'Make a kind of our own…', do: onOwn }] },
-      ]}
-    >
-      <Button>Add work…</Button>
-    </Menu>
-  );
-}
-
 /** The name of a kind of work, with what can be done with it. */
-function RowHead({ row, view, onWork }: { row: LadderRow; view: LadderView; onWork: (of: WorkAsked) => void }) {
+function RowHead({
+  row,
+  view,
+  onWork,
+}: {
+  row: LadderRow;
+  view: LadderView;
+  onWork: (of: WorkAsked) => void;
+}) {
   const { act } = useAct();
   const changes = row.kind !== 'teaching' && (row.kind !== 'own-kind' || row.workId !== null);
   const work = view.works.find((w) => (row.workId ? w.id === row.workId : w.kind === row.kind));
   const doings = [
-    ...(changes ? [{ name: 'Change its five versions…', do: () => onWork({ kind: row.kind, title: row.title, ours: row.ours, counts: row.counts, work }) }] : []),
-    ...(row.kind === 'teaching' ? [{ name: 'End the teaching', do: () => act((base) => unteach(base, row.partId)) }] : row.byHand ? [{ name: 'Take it off this lesson', do: () => act((base) => takeOff(base, row.partId)) }] : []),
+    ...(changes
+      ? [
+          {
+            name: 'Change its five versions…',
+            do: () => onWork({ kind: row.kind, title: row.title, ours: row.ours, counts: row.counts, work }),
+          },
+        ]
+      : []),
+    ...(row.kind === 'teaching'
+      ? [{ name: 'End the teaching', do: () => act((base) => unteach(base, row.partId)) }]
+      : []),
+    ...(row.kind !== 'teaching' && row.byHand
+      ? [{ name: 'Take it off this lesson', do: () => act((base) => takeOff(base, row.partId)) }]
+      : []),
   ];
   if (!doings.length) return <WorkTitle as="span">{row.title}</WorkTitle>;
-  return <Menu label={row.title} groups={[{ title: row.title, doings }]}><HeadButton aria-label={`${row.title}, kind of work`}><WorkTitle as="span">{row.title}</WorkTitle></HeadButton></Menu>;
-}
-
-function TakeUp({ partId, child, title }: { partId: string; child: { id: string; name: string }; title: string }) {
-  const { act } = useAct();
-  return <PlainButton aria-label={`${child.name} takes part in “${title}” again`} onPress={() => act((base) => skip(base, { partId, childId: child.id }))}>{child.name} leaves it out</PlainButton>;
+  return (
+    <Menu label={row.title} groups={[{ title: row.title, doings }]}>
+      <HeadButton aria-label={`${row.title}, kind of work`}>
+        <WorkTitle as="span">{row.title}</WorkTitle>
+      </HeadButton>
+    </Menu>
+  );
 }
 
 function SitsOut({ child, lessonId }: { child: { id: string; name: string }; lessonId: string }) {
   const { act } = useAct();
-  return <p>{child.name} sits this lesson out. <PlainButton onPress={() => act((base) => sitOut(base, { lessonId, childId: child.id, joins: true }))}>{child.name} joins it again</PlainButton></p>;
+  return (
+    <p>
+      {child.name} sits this lesson out.{' '}
+      <PlainButton onPress={() => act((base) => sitOut(base, { lessonId, childId: child.id, joins: true }))}>
+        {child.name} joins it again
+      </PlainButton>
+    </p>
+  );
 }
 
-const Scroll = styled.div`overflow-x: auto;`;
-const Table = styled.table`
-  border-collapse: separate; border-spacing: 0 16px; width: 100%; min-width: 860px; table-layout: fixed; margin-top: -16px;
-  thead th { text-align: left; font-weight: 700; padding: 0 10px; small { display: block; font-weight: 400; } } thead td { width: 130px; } tbody th { text-align: left; font-weight: 400; vertical-align: top; padding: 8px 10px 8px 0; & > span, small { display: block; } }
+const Scroll = styled.div`
+  overflow-x: auto;
 `;
-const Pattern = styled.p`color: ${colour.graphite}; padding: 7px 9px; font-size: 13.5px; overflow-wrap: anywhere;`;
-const HeadButton = styled(AriaButton)`background: none; border: 0; padding: 0; text-align: left; cursor: pointer; &[data-hovered] span { text-decoration: underline; text-underline-offset: 3px; text-decoration-thickness: 1px; }`;
+const Table = styled.table`
+  border-collapse: separate;
+  border-spacing: 0 16px;
+  width: 100%;
+  min-width: 860px;
+  table-layout: fixed;
+  margin-top: -16px;
+  thead th {
+    text-align: left;
+    font-weight: 700;
+    padding: 0 10px;
+    small {
+      display: block;
+      font-weight: 400;
+    }
+  }
+  thead td {
+    width: 130px;
+  }
+  tbody th {
+    text-align: left;
+    font-weight: 400;
+    vertical-align: top;
+    padding: 8px 10px 8px 0;
+    & > span,
+    small {
+      display: block;
+    }
+  }
+`;
+const Pattern = styled.p`
+  color: ${colour.graphite};
+  padding: 7px 9px;
+  font-size: 13.5px;
+  overflow-wrap: anywhere;
+`;
+const HeadButton = styled(AriaButton)`
+  background: none;
+  border: 0;
+  padding: 0;
+  text-align: left;
+  cursor: pointer;
+  &[data-hovered] span {
+    text-decoration: underline;
+    text-underline-offset: 3px;
+    text-decoration-thickness: 1px;
+  }
+`;

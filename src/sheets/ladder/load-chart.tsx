@@ -3,7 +3,7 @@
 import { Bar, BarChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import styled from 'styled-components';
 import { dayMonth, lengthText } from '@/core/calendar/dates';
-import type { Load, Stretch } from '@/core/ladder/loads';
+import type { Load, Stretch } from '@/core/dayplan/loads';
 import { Hatch, hatchFill } from '@/kit/hatch';
 import { colour } from '@/kit/tokens';
 import type { Named } from './load';
@@ -14,20 +14,62 @@ interface Person {
   of: (s: Stretch) => Load;
 }
 
-export function LoadChart({ days, weeks, everyone }: { days: Stretch[]; weeks: Stretch[]; everyone: Named[] }) {
-  const people: Person[] = [...everyone.map((c): Person => ({ name: c.name, hatch: c.hatch, of: (s) => s.children.find((x) => x.childId === c.id)! })), { name: 'You', of: (s) => s.parent }];
+export function LoadChart({
+  days,
+  weeks,
+  everyone,
+}: {
+  days: Stretch[];
+  weeks: Stretch[];
+  everyone: Named[];
+}) {
+  const people: Person[] = [
+    ...everyone.map((c): Person => ({
+      name: c.name,
+      hatch: c.hatch,
+      of: (s) => s.children.find((x) => x.childId === c.id)!,
+    })),
+    { name: 'You', of: (s) => s.parent },
+  ];
   const most = Math.max(...people.flatMap((p) => days.map((d) => Math.max(p.of(d).minutes, p.of(d).limit))));
   return (
     <>
       <Pictures>
         {people.map((p) => (
           <figure key={p.name}>
-            <figcaption>{p.hatch ? <Hatch name={p.hatch} /> : null} <b>{p.name}</b> can take {lengthText(p.of(days[0]).limit)} a day</figcaption>
+            <figcaption>
+              {p.hatch ? <Hatch name={p.hatch} /> : null} <b>{p.name}</b> can take{' '}
+              {lengthText(p.of(days[0]).limit)} a day
+            </figcaption>
             <ResponsiveContainer width="100%" height={118}>
-              <BarChart data={days.map((d) => ({ date: dayMonth(d.date), minutes: p.of(d).minutes }))} margin={{ top: 6, right: 4, bottom: 0, left: 0 }} accessibilityLayer={false}>
-                <XAxis dataKey="date" tick={{ fontSize: 12, fill: colour.graphite }} interval="preserveStartEnd" minTickGap={30} tickLine={false} stroke={colour.ink} />
-                <YAxis width={34} tick={{ fontSize: 12, fill: colour.graphite }} domain={[0, most]} tickCount={4} tickLine={false} stroke={colour.ink} />
-                <Bar dataKey="minutes" fill={p.hatch ? hatchFill(p.hatch) : colour.red} stroke={colour.ink} strokeWidth={0.7} isAnimationActive={false} />
+              <BarChart
+                data={days.map((d) => ({ date: dayMonth(d.date), minutes: p.of(d).minutes }))}
+                margin={{ top: 6, right: 4, bottom: 0, left: 0 }}
+                accessibilityLayer={false}
+              >
+                <XAxis
+                  dataKey="date"
+                  tick={{ fontSize: 12, fill: colour.graphite }}
+                  interval="preserveStartEnd"
+                  minTickGap={30}
+                  tickLine={false}
+                  stroke={colour.ink}
+                />
+                <YAxis
+                  width={34}
+                  tick={{ fontSize: 12, fill: colour.graphite }}
+                  domain={[0, most]}
+                  tickCount={4}
+                  tickLine={false}
+                  stroke={colour.ink}
+                />
+                <Bar
+                  dataKey="minutes"
+                  fill={p.hatch ? hatchFill(p.hatch) : colour.red}
+                  stroke={colour.ink}
+                  strokeWidth={0.7}
+                  isAnimationActive={false}
+                />
                 <ReferenceLine y={p.of(days[0]).limit} stroke={colour.ink} strokeDasharray="5 4" />
               </BarChart>
             </ResponsiveContainer>
@@ -36,12 +78,65 @@ export function LoadChart({ days, weeks, everyone }: { days: Stretch[]; weeks: S
       </Pictures>
       <Weeks>
         <caption>Minutes in each week, of what can be taken on its school days</caption>
-        <thead><tr><th scope="col">Week of</th>{people.map((p) => <th key={p.name} scope="col">{p.name}</th>)}</tr></thead>
-        <tbody>{weeks.map((w) => <tr key={w.date}><th scope="row">{dayMonth(w.date)}</th>{people.map((p) => <td key={p.name}>{p.of(w).minutes} of {p.of(w).limit}</td>)}</tr>)}</tbody>
+        <thead>
+          <tr>
+            <th scope="col">Week of</th>
+            {people.map((p) => (
+              <th key={p.name} scope="col">
+                {p.name}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {weeks.map((w) => (
+            <tr key={w.date}>
+              <th scope="row">{dayMonth(w.date)}</th>
+              {people.map((p) => (
+                <td key={p.name}>
+                  {p.of(w).minutes} of {p.of(w).limit}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
       </Weeks>
     </>
   );
 }
 
-const Pictures = styled.div`display: grid; gap: 14px 22px; grid-template-columns: repeat(auto-fill, minmax(300px, 1fr)); figure { margin: 0; min-width: 0; } figcaption { font-size: 13px; display: flex; gap: 6px; align-items: center; margin-bottom: 2px; }`;
-const Weeks = styled.table`border-collapse: collapse; font-size: 13px; caption { text-align: left; padding-bottom: 4px; color: ${colour.graphite}; } th, td { text-align: right; padding: 3px 14px 3px 0; border-bottom: 1px solid ${colour.rule}; font-variant-numeric: tabular-nums; } th:first-child { text-align: left; }`;
+const Pictures = styled.div`
+  display: grid;
+  gap: 14px 22px;
+  grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
+  figure {
+    margin: 0;
+    min-width: 0;
+  }
+  figcaption {
+    font-size: 13px;
+    display: flex;
+    gap: 6px;
+    align-items: center;
+    margin-bottom: 2px;
+  }
+`;
+const Weeks = styled.table`
+  border-collapse: collapse;
+  font-size: 13px;
+  caption {
+    text-align: left;
+    padding-bottom: 4px;
+    color: ${colour.graphite};
+  }
+  th,
+  td {
+    text-align: right;
+    padding: 3px 14px 3px 0;
+    border-bottom: 1px solid ${colour.rule};
+    font-variant-numeric: tabular-nums;
+  }
+  th:first-child {
+    text-align: left;
+  }
+`;

@@ -1,13 +1,16 @@
-import { assignments, ladderOf, type Piece } from '@/core/ladder/assign';
-import { doneEarly, promptsFor, type Prompt } from '@/core/ladder/adapt';
+import { doneEarly } from '@/core/dayplan/done-early';
+import { promptsFor, type Prompt } from '@/core/ladder/prompts';
+import { elderFor } from '@/core/ladder/elder';
+import { assignments, ladderOf, type Piece, workers } from '@/core/ladder/assign';
+
 import { writerOf } from '@/core/ladder/handwriting';
 import { ownRate } from '@/core/books/reading';
 import { KINDS_OF_WORK, isLadderKind } from '@/core/ladder/kinds';
-import { elderFor, lessonLoad, loadsByDay, loadsByWeek, overBy, type Share, type Stretch } from '@/core/ladder/loads';
+import { lessonLoad, loadsByDay, loadsByWeek, overBy, type Share, type Stretch } from '@/core/dayplan/loads';
 import { waitsOn, type Wait } from '@/core/dayplan/waits';
 import { shortDate } from '@/core/calendar/dates';
 import { SHARED_KINDS, type LadderKind } from '@/core/plan/words';
-import { RUNGS, rungOf } from '@/core/ladder/rungs';
+import { RUNGS, rungOf } from '@/core/plan/rungs';
 import { assignmentKey, byId, childrenOf, isDone, groupBy, lessonsOf } from '@/core/plan/lookup';
 import type { Assignment } from '@/core/plan/plan';
 import type { Rung } from '@/core/plan/measures';
@@ -77,17 +80,43 @@ export interface LadderView {
   /** What the whole lesson takes each child, of what they can take on its days; the parent last. */
   shares: NamedShare[];
   oneToOne: number;
-  waits: { says: string; wait: Pick<Wait, 'childId' | 'partId' | 'forIds' | 'forPartId'> }[];
-  early: { child: Named; inUnit: boolean; minutes: number; idle: number; fillers: { text: string; minutes: number }[]; care: string[] }[];
+  waits: { message: string; wait: Pick<Wait, 'childId' | 'partId' | 'forIds' | 'forPartId'> }[];
+  early: {
+    child: Named;
+    inUnit: boolean;
+    minutes: number;
+    idle: number;
+    fillers: { text: string; minutes: number }[];
+    care: string[];
+  }[];
   /** Everybody's minutes over the unit, by day and by week. */
   days: Stretch[];
   weeks: Stretch[];
   everyone: Named[];
   /** By what each child's minutes are worked out: letters and words a minute, each with the pieces it was measured on (0: the table's), and the stretch that suits the age. */
-  rates: { name: string; letters: number; lettersOn: number; words: number; wordsOn: number; stretch: number }[];
+  rates: {
+    name: string;
+    letters: number;
+    lettersOn: number;
+    words: number;
+    wordsOn: number;
+    stretch: number;
+  }[];
 }
 
-const EMPTY = { children: [], rows: [], works: [], shares: [], oneToOne: 0, waits: [], early: [], days: [], weeks: [], everyone: [], rates: [] };
+const EMPTY = {
+  children: [],
+  rows: [],
+  works: [],
+  shares: [],
+  oneToOne: 0,
+  waits: [],
+  early: [],
+  days: [],
+  weeks: [],
+  everyone: [],
+  rates: [],
+};
 
 export async function loadLadder(params: SearchParams): Promise<LadderView> {
   const { plan, info, unit, today } = await load(params);
@@ -95,7 +124,10 @@ export async function loadLadder(params: SearchParams): Promise<LadderView> {
   const all = lessonsOf(plan, unit.id);
   const lessons = all.map(({ id, number, title }) => ({ id, number, title }));
   const asked = await param(params, 'lesson');
-  const next = plan.sittings.filter((s) => s.date >= today).sort((a, b) => (a.date < b.date ? -1 : 1)).map((s) => plan.parts.find((p) => p.id === s.partId)?.lessonId);
+  const next = plan.sittings
+    .filter((s) => s.date >= today)
+    .sort((a, b) => (a.date < b.date ? -1 : 1))
+    .map((s) => plan.parts.find((p) => p.id === s.partId)?.lessonId);
   const lesson = all.find((l) => l.id === asked) ?? all.find((l) => next.includes(l.id)) ?? all[0];
   if (!lesson) return { info, unitId: unit.id, unitTitle: unit.title, lessons, ...EMPTY };
 
@@ -111,55 +143,121 @@ export async function loadLadder(params: SearchParams): Promise<LadderView> {
   const rows = parts.flatMap((part): LadderRow[] => {
     const { kind } = part;
     if (!isLadderKind(kind)) return [];
-    const takePart = childrenOf(part, unit, plan.children);
+    const takePart = workers(part, unit, plan.children);
     const piece = (child: (typeof takePart)[number]): Piece => ({ part, child, lesson, unit });
     const standing = takePart.map((child): Standing => {
       const elder = SHARED_KINDS.includes(kind) ? undefined : elderFor(plan, part, child);
       return {
-        child: named(child), assignment: given.get(assignmentKey(part.id, child.id))!, movedBy: part.rungMoves[child.id] ?? 0, lessonMovedBy: lesson.rungMoves[child.id] ?? 0,
-        done: isDone(marks.get(part.id) ?? [], [child]), swapped: child.id in part.swaps, elder: elder && { id: elder.id, name: elder.name },
+        child: named(child),
+        assignment: given.get(assignmentKey(part.id, child.id))!,
+        movedBy: part.rungMoves[child.id] ?? 0,
+        lessonMovedBy: lesson.rungMoves[child.id] ?? 0,
+        done: isDone(marks.get(part.id) ?? [], [child]),
+        swapped: child.id in part.swaps,
+        elder: elder && { id: elder.id, name: elder.name },
       };
     });
     const versions = RUNGS.map(({ rung }) => {
-      const nearest = [...(takePart.length ? takePart : inUnit)].sort((a, b) => Math.abs(ladder.rungFor(piece(a)) - rung) - Math.abs(ladder.rungFor(piece(b)) - rung))[0];
+      const nearest = [...(takePart.length ? takePart : inUnit)].sort(
+        (a, b) => Math.abs(ladder.rungFor(piece(a)) - rung) - Math.abs(ladder.rungFor(piece(b)) - rung),
+      )[0];
       return nearest ? ladder.versionOf(piece(nearest), rung).wording : '';
     });
-    return [{
-      partId: part.id, kind, workId: part.workId, title: part.title, together: SHARED_KINDS.includes(kind) && kind !== 'teaching' ? (part.minutes ?? 0) : null, optional: part.optional, byHand: part.ruleId === null,
-      without: kind === 'teaching' || (kind === 'own-kind' && !part.workId) ? [] : inUnit.filter((c) => !takePart.includes(c)).map(({ id, name }) => ({ id, name })),
-      cells: RUNGS.map(({ rung }, i) => ({ rung, standing: standing.filter((s) => s.assignment.rung === rung), pattern: versions[i] })), ours: versions, counts: KINDS_OF_WORK[kind].counts,
-    }];
+    return [
+      {
+        partId: part.id,
+        kind,
+        workId: part.workId,
+        title: part.title,
+        together: SHARED_KINDS.includes(kind) && kind !== 'teaching' ? (part.minutes ?? 0) : null,
+        optional: part.optional,
+        byHand: part.ruleId === null,
+        without:
+          kind === 'teaching' || (kind === 'own-kind' && !part.workId)
+            ? []
+            : inUnit.filter((c) => !takePart.includes(c)).map(({ id, name }) => ({ id, name })),
+        cells: RUNGS.map(({ rung }, i) => ({
+          rung,
+          standing: standing.filter((s) => s.assignment.rung === rung),
+          pattern: versions[i],
+        })),
+        ours: versions,
+        counts: KINDS_OF_WORK[kind].counts,
+      },
+    ];
   });
 
   // What a child can sit out: not what is theirs alone, nor what comes back by itself.
   const withOthers = parts.filter((p) => p.ruleId === null && childrenOf(p, unit, plan.children).length > 1);
   const share = lessonLoad(plan, lesson.id);
-  const dates = [...new Set(plan.sittings.filter((s) => parts.some((p) => p.id === s.partId)).map((s) => s.date))].sort();
+  const dates = [
+    ...new Set(plan.sittings.filter((s) => parts.some((p) => p.id === s.partId)).map((s) => s.date)),
+  ].sort();
   const ofUnit = new Set(plan.parts.filter((p) => all.some((l) => l.id === p.lessonId)).map((p) => p.id));
-  const span = plan.sittings.filter((s) => ofUnit.has(s.partId)).map((s) => s.date).sort();
+  const span = plan.sittings
+    .filter((s) => ofUnit.has(s.partId))
+    .map((s) => s.date)
+    .sort();
   const titles = new Map(plan.parts.map((p) => [p.id, p.title]));
   const nameOf = (id: string): string => children.get(id)?.name ?? '';
   const days = span.length ? loadsByDay(plan, span[0], span.at(-1)!) : [];
   return {
-    info, unitId: unit.id, unitTitle: unit.title, lessons, lesson: lessons.find((l) => l.id === lesson.id), rows, works: plan.works, everyone: plan.children.map(named),
+    info,
+    unitId: unit.id,
+    unitTitle: unit.title,
+    lessons,
+    lesson: lessons.find((l) => l.id === lesson.id),
+    rows,
+    works: plan.works,
+    everyone: plan.children.map(named),
     children: inUnit.map((c) => {
       const rung = rungOf(c, 'speaking', unit.starts);
       return {
-        ...named(c), rung, shows: unit.shows[c.id] ?? 'tell back', sitsOut: withOthers.length > 0 && !withOthers.some((p) => childrenOf(p, unit, plan.children).some((x) => x.id === c.id)),
-        prompts: Object.fromEntries(RUNGS.filter((r) => Math.abs(r.rung - rung) <= 1).map((r) => [r.rung, promptsFor(plan, lesson, c.id, r.rung)])),
+        ...named(c),
+        rung,
+        shows: unit.shows[c.id] ?? 'tell back',
+        sitsOut:
+          withOthers.length > 0 &&
+          !withOthers.some((p) => childrenOf(p, unit, plan.children).some((x) => x.id === c.id)),
+        prompts: Object.fromEntries(
+          RUNGS.filter((r) => Math.abs(r.rung - rung) <= 1).map((r) => [
+            r.rung,
+            promptsFor(plan, lesson, c.id, r.rung),
+          ]),
+        ),
       };
     }),
-    shares: [...share.children.map((l) => ({ ...l, name: nameOf(l.childId), over: overBy(l) > 0 })), { ...share.parent, childId: null, name: 'You', over: overBy(share.parent) > 0 }], oneToOne: share.oneToOne,
-    waits: dates.flatMap((date) => waitsOn(plan, date).filter((w) => parts.some((p) => p.id === w.partId)).map((w) => ({
-      says: `${shortDate(date)}: ${nameOf(w.childId)} waits ${w.minutes} min for “${titles.get(w.partId)}”, while you are with ${w.forIds.map(nameOf).join(' and ')} for “${titles.get(w.forPartId)}”.`,
-      wait: { childId: w.childId, partId: w.partId, forIds: w.forIds, forPartId: w.forPartId },
-    }))),
-    early: doneEarly(plan, lesson, unit).map(({ childId, ...e }) => ({ ...e, child: named(children.get(childId)!), inUnit: unit.childIds.includes(childId) })),
-    days, weeks: loadsByWeek(days),
+    shares: [
+      ...share.children.map((l) => ({ ...l, name: nameOf(l.childId), over: overBy(l) > 0 })),
+      { ...share.parent, childId: null, name: 'You', over: overBy(share.parent) > 0 },
+    ],
+    oneToOne: share.oneToOne,
+    waits: dates.flatMap((date) =>
+      waitsOn(plan, date)
+        .filter((w) => parts.some((p) => p.id === w.partId))
+        .map((w) => ({
+          message: `${shortDate(date)}: ${nameOf(w.childId)} waits ${w.minutes} min for “${titles.get(w.partId)}”, while you are with ${w.forIds.map(nameOf).join(' and ')} for “${titles.get(w.forPartId)}”.`,
+          wait: { childId: w.childId, partId: w.partId, forIds: w.forIds, forPartId: w.forPartId },
+        })),
+    ),
+    early: doneEarly(plan, lesson, unit).map(({ childId, ...e }) => ({
+      ...e,
+      child: named(children.get(childId)!),
+      inUnit: unit.childIds.includes(childId),
+    })),
+    days,
+    weeks: loadsByWeek(days),
     rates: inUnit.map((c) => {
       const writer = writerOf(c, unit.starts, plan.marks);
       const reads = ownRate(plan, c.id, unit.starts);
-      return { name: c.name, letters: Math.round(writer.rate), lettersOn: writer.measuredOn, words: reads.rate, wordsOn: reads.measuredOn, stretch: writer.stretch };
+      return {
+        name: c.name,
+        letters: Math.round(writer.rate),
+        lettersOn: writer.measuredOn,
+        words: reads.rate,
+        wordsOn: reads.measuredOn,
+        stretch: writer.stretch,
+      };
     }),
   };
 }

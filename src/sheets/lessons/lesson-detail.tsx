@@ -1,20 +1,20 @@
 'use client';
 /** One lesson: what it is for, its topics, its parts in order, what they need, their cautions, and what is left for recall. */
+import { gather, outdent } from './shape-actions';
+import type { Outline } from '@/core/plan/lesson';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { Button as AriaButton } from 'react-aria-components/Button';
-import styled from 'styled-components';
 import { lengthText, shortDate, weekdayName } from '@/core/calendar/dates';
 import { shown } from '@/core/cautions/match';
 import { Button, PlainButton } from '@/kit/button';
 import { Menu } from '@/kit/menu';
 import { Caution, Column, Heading, Quiet } from '@/kit/text';
-import { colour } from '@/kit/tokens';
 import { Cautions } from '../frame/cautions';
 import { useAct } from '../frame/use-act';
-import { changeLesson, dropLessons, dropPart, gather, keepAsOutline, outdent, see, shiftLesson, shiftPart } from './actions';
+import { changeLesson, dropLessons, dropPart, keepAsOutline, see, shiftLesson, shiftPart } from './actions';
 import type { LessonsView, LessonView, PartView } from './load';
-import { LEADS, whenBefore } from './part-words';
+import { LEADS, whenBefore } from '../frame/part-words';
+import { Facts, Doings, Parts, PartButton, Directions, Of } from './detail-parts';
 
 /** Forms are loaded when they are first opened. */
 const PartForm = dynamic(() => import('./part-form').then((m) => m.PartForm), { ssr: false });
@@ -22,110 +22,285 @@ const LessonForm = dynamic(() => import('./lesson-form').then((m) => m.LessonFor
 const RuleForm = dynamic(() => import('./rule-form').then((m) => m.RuleForm), { ssr: false });
 const Extras = dynamic(() => import('./extras').then((m) => m.Extras), { ssr: false });
 
-type Open = { is: 'part'; part?: PartView } | { is: 'lesson' } | { is: 'extras' } | { is: 'look again'; part: PartView };
+type Open =
+  | { is: 'part'; part?: PartView }
+  | { is: 'lesson' }
+  | { is: 'extras' }
+  | { is: 'look again'; part: PartView };
 
-export function LessonDetail({ view, lesson, onSplit, onGone }: { view: LessonsView; lesson: LessonView; onSplit: () => void; onGone: () => void }) {
+export function LessonDetail({
+  view,
+  lesson,
+  onSplit,
+  onGone,
+}: {
+  view: LessonsView;
+  lesson: LessonView;
+  onSplit: () => void;
+  onGone: () => void;
+}) {
   const { act } = useAct();
   const [open, setOpen] = useState<Open>();
   const close = (): void => setOpen(undefined);
   const { dates } = lesson;
   const objectives = view.objectives.filter((o) => lesson.objectiveIds.includes(o.id));
-  const ready = lesson.parts.flatMap((p) => p.preparations.map((x) => ({ ...x, of: p.title }))).sort((a, b) => b.daysBefore - a.daysBefore);
+  const ready = lesson.parts
+    .flatMap((p) => p.preparations.map((x) => ({ ...x, of: p.title })))
+    .sort((a, b) => b.daysBefore - a.daysBefore);
   const needs = [...new Set(lesson.parts.flatMap((p) => p.needs))];
   return (
     <aside aria-label={`Lesson ${lesson.number}`}>
       <Column>
-        <header><Heading>{lesson.number} {lesson.title}</Heading><Quiet as="span">{lesson.takes ? lengthText(lesson.takes) : ''}</Quiet></header>
+        <header>
+          <Heading>
+            {lesson.number} {lesson.title}
+          </Heading>
+          <Quiet as="span">{lesson.takes ? lengthText(lesson.takes) : ''}</Quiet>
+        </header>
         <Facts>
-          <Quiet>{[dates.length ? (dates[0] === dates[1] ? shortDate(dates[0]) : `${shortDate(dates[0])} to ${shortDate(dates[1])}`) : 'not on a day yet', lesson.spinePages ? `spine pp. ${lesson.spinePages}` : '', lesson.optional ? 'may be left out' : ''].filter(Boolean).join(' · ')}</Quiet>
+          <Quiet>
+            {[
+              dates.length ? fromTo(dates[0], dates[1]) : 'not on a day yet',
+              lesson.spinePages ? `spine pp. ${lesson.spinePages}` : '',
+              lesson.optional ? 'may be left out' : '',
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+          </Quiet>
           {lesson.objective ? <p>{lesson.objective}</p> : null}
-          {objectives.map((o) => <p key={o.id}>{o.code ? <b>{o.code} </b> : null}{o.wording}</p>)}
+          {objectives.map((o) => (
+            <p key={o.id}>
+              {o.code ? <b>{o.code} </b> : null}
+              {o.wording}
+            </p>
+          ))}
           {lesson.topics.length ? (
             <ul aria-label="Topics">
               {lesson.topics.map((t, i) => (
-                <li key={i}><span>· {t.title}{t.page ? `, p. ${t.page}` : ''}</span><PlainButton aria-label={`Make “${t.title}” a lesson`} onPress={() => act((base) => outdent(base, { lessonId: lesson.id, index: i }))}>lesson</PlainButton></li>
+                <li key={i}>
+                  <span>
+                    · {t.title}
+                    {t.page ? `, p. ${t.page}` : ''}
+                  </span>
+                  <PlainButton
+                    aria-label={`Make “${t.title}” a lesson`}
+                    onPress={() => act((base) => outdent(base, { lessonId: lesson.id, index: i }))}
+                  >
+                    lesson
+                  </PlainButton>
+                </li>
               ))}
             </ul>
           ) : null}
         </Facts>
         <Doings>
           <PlainButton onPress={() => setOpen({ is: 'lesson' })}>Change it</PlainButton>
-          <PlainButton isDisabled={lesson.number === 1} onPress={() => act((base) => shiftLesson(base, { lessonId: lesson.id, by: -1 }))}>Move up</PlainButton>
-          <PlainButton isDisabled={lesson.number === view.lessons.length} onPress={() => act((base) => shiftLesson(base, { lessonId: lesson.id, by: 1 }))}>Move down</PlainButton>
-          <PlainButton onPress={() => act((base) => changeLesson(base, lesson.id, { optional: !lesson.optional }))}>{lesson.optional ? 'Not optional' : 'Optional'}</PlainButton>
+          <PlainButton
+            isDisabled={lesson.number === 1}
+            onPress={() => act((base) => shiftLesson(base, { lessonId: lesson.id, by: -1 }))}
+          >
+            Move up
+          </PlainButton>
+          <PlainButton
+            isDisabled={lesson.number === view.lessons.length}
+            onPress={() => act((base) => shiftLesson(base, { lessonId: lesson.id, by: 1 }))}
+          >
+            Move down
+          </PlainButton>
+          <PlainButton
+            onPress={() => act((base) => changeLesson(base, lesson.id, { optional: !lesson.optional }))}
+          >
+            {lesson.optional ? 'Not optional' : 'Optional'}
+          </PlainButton>
           <PlainButton onPress={onSplit}>Split it…</PlainButton>
-          {lesson.stretched ? <PlainButton onPress={() => act((base) => gather(base, [lesson.id]))}>Take together again</PlainButton> : null}
-          <PlainButton onPress={() => act((base) => dropLessons(base, [lesson.id]), { then: onGone })}>Drop it</PlainButton>
+          {lesson.stretched ? (
+            <PlainButton onPress={() => act((base) => gather(base, [lesson.id]))}>
+              Take together again
+            </PlainButton>
+          ) : null}
+          <PlainButton onPress={() => act((base) => dropLessons(base, [lesson.id]), { then: onGone })}>
+            Drop it
+          </PlainButton>
         </Doings>
       </Column>
       <Column>
-        <header><Heading>Parts</Heading><Quiet as="span">in order</Quiet></header>
+        <header>
+          <Heading>Parts</Heading>
+          <Quiet as="span">in order</Quiet>
+        </header>
         {lesson.parts.length ? null : <Caution>A lesson without parts falls on no day. Add one.</Caution>}
         <Parts>
           {lesson.parts.map((p, i) => (
             <li key={p.id}>
               <Menu
                 label={p.title}
-                groups={[{ title: p.why || p.title, doings: p.ruleId ? [] : [
-                  { name: 'Change…', do: () => setOpen({ is: 'part', part: p }) },
-                  { name: 'Move up', isDisabled: i === 0, do: () => act((base) => shiftPart(base, { partId: p.id, by: -1 })) },
-                  { name: 'Move down', isDisabled: i === lesson.parts.length - 1, do: () => act((base) => shiftPart(base, { partId: p.id, by: 1 })) },
-                  { name: 'Look at it again every few days…', do: () => setOpen({ is: 'look again', part: p }) },
-                  { name: 'Keep it for another time', do: () => act((base) => keepAsOutline(base, { partId: p.id, taste: p.outdoors ? 'outdoors' : p.kind === 'cooking' || p.kind === 'film' || p.kind === 'music' ? p.kind : p.kind === 'craft' ? 'art' : null })) },
-                  { name: 'Drop it', do: () => act((base) => dropPart(base, p.id)) },
-                ] }, { title: p.ruleId ? 'It comes back by itself; change it under “Comes back by itself”.' : '', doings: p.ruleId ? [{ name: 'I see', do: () => {} }] : [] }]}
+                groups={[
+                  {
+                    title: p.why || p.title,
+                    doings: p.ruleId
+                      ? []
+                      : [
+                          { name: 'Change…', do: () => setOpen({ is: 'part', part: p }) },
+                          {
+                            name: 'Move up',
+                            isDisabled: i === 0,
+                            do: () => act((base) => shiftPart(base, { partId: p.id, by: -1 })),
+                          },
+                          {
+                            name: 'Move down',
+                            isDisabled: i === lesson.parts.length - 1,
+                            do: () => act((base) => shiftPart(base, { partId: p.id, by: 1 })),
+                          },
+                          {
+                            name: 'Look at it again every few days…',
+                            do: () => setOpen({ is: 'look again', part: p }),
+                          },
+                          {
+                            name: 'Keep it for another time',
+                            do: () =>
+                              act((base) =>
+                                keepAsOutline(base, {
+                                  partId: p.id,
+                                  taste: tasteOf(p),
+                                }),
+                              ),
+                          },
+                          { name: 'Drop it', do: () => act((base) => dropPart(base, p.id)) },
+                        ],
+                  },
+                  {
+                    title: p.ruleId ? 'It comes back by itself; change it under “Comes back by itself”.' : '',
+                    doings: p.ruleId ? [{ name: 'I see', do: () => {} }] : [],
+                  },
+                ]}
               >
                 <PartButton>
-                  <b>{p.title}, {p.takes} min</b>
-                  <Quiet as="span">{[p.who, LEADS[p.lead], p.window ? `in the ${p.window}` : '', p.weekday ? `on ${weekdayName(p.weekday)}` : '', p.fixedDate ? `on ${shortDate(p.fixedDate)}` : '', p.outdoors ? 'outdoors' : '', p.optional ? 'may be left out' : ''].filter(Boolean).join(' · ')}</Quiet>
+                  <b>
+                    {p.title}, {p.takes} min
+                  </b>
+                  <Quiet as="span">
+                    {[
+                      p.who,
+                      LEADS[p.lead],
+                      p.window ? `in the ${p.window}` : '',
+                      p.weekday ? `on ${weekdayName(p.weekday)}` : '',
+                      p.fixedDate ? `on ${shortDate(p.fixedDate)}` : '',
+                      p.outdoors ? 'outdoors' : '',
+                      p.optional ? 'may be left out' : '',
+                    ]
+                      .filter(Boolean)
+                      .join(' · ')}
+                  </Quiet>
                 </PartButton>
               </Menu>
               {p.prediction ? <Quiet>Guess first: {p.prediction}</Quiet> : null}
               {p.directions ? <Directions>{p.directions}</Directions> : null}
               {p.outdoors && p.indoors ? <Quiet>Or indoors: {p.indoors}</Quiet> : null}
-              {p.waitAfterHours ? <Quiet>{p.waitLabel || 'waits'} {p.waitAfterHours} hours, nights and weekends count</Quiet> : null}
+              {p.waitAfterHours ? (
+                <Quiet>
+                  {p.waitLabel || 'waits'} {p.waitAfterHours} hours, nights and weekends count
+                </Quiet>
+              ) : null}
               {p.trouble ? <Caution>{p.trouble}</Caution> : null}
             </li>
           ))}
         </Parts>
-        <Doings><Button onPress={() => setOpen({ is: 'part' })}>Add a part</Button><Button onPress={() => setOpen({ is: 'extras' })}>Add an extra</Button></Doings>
+        <Doings>
+          <Button onPress={() => setOpen({ is: 'part' })}>Add a part</Button>
+          <Button onPress={() => setOpen({ is: 'extras' })}>Add an extra</Button>
+        </Doings>
       </Column>
       {lesson.supplies || ready.length || needs.length ? (
         <Column>
-          <header><Heading>Needs</Heading><Quiet as="span">all parts together</Quiet></header>
+          <header>
+            <Heading>Needs</Heading>
+            <Quiet as="span">all parts together</Quiet>
+          </header>
           <Facts>
             {lesson.supplies ? <p>{lesson.supplies.replaceAll('; ', ' · ')}</p> : null}
             {needs.length ? <Quiet>Of which there is one: {needs.join(', ')}</Quiet> : null}
-            {ready.map((x, i) => <Quiet key={i}>{x.what}: {whenBefore(x.daysBefore)}</Quiet>)}
+            {ready.map((x, i) => (
+              <Quiet key={i}>
+                {x.what}: {whenBefore(x.daysBefore)}
+              </Quiet>
+            ))}
           </Facts>
         </Column>
       ) : null}
       {lesson.parts.some((p) => p.cautions.length) ? (
         <Column>
-          <header><Heading>Cautions</Heading><Quiet as="span">{lesson.parts.reduce((n, p) => n + shown(p.cautions).length, 0)}</Quiet></header>
-          {lesson.parts.filter((p) => p.cautions.length).map((p) => (
-            <Of key={p.id}>{lesson.parts.length > 1 ? <Quiet>{p.title}</Quiet> : null}<Cautions cautions={p.cautions} of={p.title} onSeen={(caution, seen) => act((base) => see(base, { partId: p.id, caution, seen }))} /></Of>
-          ))}
+          <header>
+            <Heading>Cautions</Heading>
+            <Quiet as="span">{lesson.parts.reduce((n, p) => n + shown(p.cautions).length, 0)}</Quiet>
+          </header>
+          {lesson.parts
+            .filter((p) => p.cautions.length)
+            .map((p) => (
+              <Of key={p.id}>
+                {lesson.parts.length > 1 ? <Quiet>{p.title}</Quiet> : null}
+                <Cautions
+                  cautions={p.cautions}
+                  of={p.title}
+                  onSeen={(caution, seen) => act((base) => see(base, { partId: p.id, caution, seen }))}
+                />
+              </Of>
+            ))}
           <Quiet>Hausplan reminds; it does not know your kitchen, your children or your law.</Quiet>
         </Column>
       ) : null}
       {lesson.recall.length ? (
         <Column>
-          <header><Heading>Left for recall</Heading><Quiet as="span">opens the next lesson</Quiet></header>
-          <Facts>{lesson.recall.map((r, i) => <p key={i}>{r.easy}{r.hard ? <Quiet as="span"> · harder: {r.hard}</Quiet> : null}</p>)}</Facts>
+          <header>
+            <Heading>Left for recall</Heading>
+            <Quiet as="span">opens the next lesson</Quiet>
+          </header>
+          <Facts>
+            {lesson.recall.map((r, i) => (
+              <p key={i}>
+                {r.easy}
+                {r.hard ? <Quiet as="span"> · harder: {r.hard}</Quiet> : null}
+              </p>
+            ))}
+          </Facts>
         </Column>
       ) : null}
-      {open?.is === 'part' ? <PartForm key={open.part?.id ?? 'new'} where={{ lessonId: lesson.id }} part={open.part} childrenOfUnit={view.children} weekdays={view.weekdays} onClose={close} /> : null}
-      {open?.is === 'lesson' ? <LessonForm lesson={lesson} objectives={view.objectives} onClose={close} /> : null}
+      {open?.is === 'part' ? (
+        <PartForm
+          key={open.part?.id ?? 'new'}
+          where={{ lessonId: lesson.id }}
+          part={open.part}
+          childrenOfUnit={view.children}
+          weekdays={view.weekdays}
+          onClose={close}
+        />
+      ) : null}
+      {open?.is === 'lesson' ? (
+        <LessonForm lesson={lesson} objectives={view.objectives} onClose={close} />
+      ) : null}
       {open?.is === 'extras' ? <Extras view={view} lesson={lesson} onClose={close} /> : null}
-      {open?.is === 'look again' ? <RuleForm view={view} start={{ title: `Look again: ${open.part.title}`, kind: 'observation', minutes: 10, lead: 'near', rhythm: { on: 'after', partId: open.part.id, everyDays: 3, times: 4 } }} onClose={close} /> : null}
+      {open?.is === 'look again' ? (
+        <RuleForm
+          view={view}
+          start={{
+            title: `Look again: ${open.part.title}`,
+            kind: 'observation',
+            minutes: 10,
+            lead: 'near',
+            rhythm: { on: 'after', partId: open.part.id, everyDays: 3, times: 4 },
+          }}
+          onClose={close}
+        />
+      ) : null}
     </aside>
   );
 }
 
-const Facts = styled.div`padding: 6px 0; display: grid; gap: 3px; font-size: 13.5px; ul { margin-top: 2px; } li { display: flex; justify-content: space-between; gap: 8px; align-items: baseline; }`;
-const Doings = styled.div`display: flex; flex-wrap: wrap; gap: 4px 14px;`;
-const Parts = styled.ul`margin-bottom: 12px; & > li { border-bottom: 1px solid ${colour.rule}; padding: 3px 0 6px; }`;
-const PartButton = styled(AriaButton)`background: none; border: 0; width: 100%; padding: 4px 0; text-align: left; cursor: pointer; display: grid; b { font-weight: 600; }`;
-const Directions = styled.p`font-size: 13px; white-space: pre-line; overflow-wrap: anywhere; display: -webkit-box; -webkit-line-clamp: 4; -webkit-box-orient: vertical; overflow: hidden;`;
-const Of = styled.div`padding: 6px 0; display: grid; gap: 4px;`;
+const fromTo = (first: string, last: string): string =>
+  first === last ? shortDate(first) : `${shortDate(first)} to ${shortDate(last)}`;
+
+/** For what taste an activity is kept. */
+function tasteOf({ kind, outdoors }: PartView): Outline['taste'] {
+  if (outdoors) return 'outdoors';
+  if (kind === 'craft') return 'art';
+  return kind === 'cooking' || kind === 'film' || kind === 'music' ? kind : null;
+}

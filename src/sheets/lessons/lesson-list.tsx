@@ -1,14 +1,14 @@
 'use client';
 /** The lesson list as an outline that is worked in by keys: type, paste, reorder, indent, rename, choose several. */
+import { indent, outdent } from './shape-actions';
 import { useRef, useState, type ClipboardEvent, type KeyboardEvent, type MouseEvent } from 'react';
-import styled from 'styled-components';
 import { lengthText } from '@/core/calendar/dates';
 import { Caution, Small } from '@/kit/text';
-import { colour, face, narrow } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
-import { changeLesson, dropLessons, indent, newLesson, outdent, shiftLesson } from './actions';
+import { changeLesson, dropLessons, newLesson, shiftLesson } from './actions';
 import { PartStrip } from './part-strip';
 import type { LessonsView, LessonView } from './load';
+import { Row, Number, Title, Pages, All, TypeBox } from './list-rows';
 
 export interface Chosen {
   /** The lesson the detail shows. */
@@ -28,42 +28,79 @@ export const LIST_KEYS = [
   { keys: 'Ctrl V', does: 'paste lessons' },
 ];
 
-export function LessonList({ view, chosen, choose, onPasted }: { view: LessonsView; chosen: Chosen; choose: (chosen: Chosen) => void; onPasted: (text: string) => void }) {
+export function LessonList({
+  view,
+  chosen,
+  choose,
+  onPasted,
+}: {
+  view: LessonsView;
+  chosen: Chosen;
+  choose: (chosen: Chosen) => void;
+  onPasted: (text: string) => void;
+}) {
   const { lessons, unit } = view;
   const { act } = useAct();
   const list = useRef<HTMLOListElement>(null);
-  const [typing, type] = useState<{ is: 'new' | 'rename'; at: string }>();
+  const [typing, setTyping] = useState<{ is: 'new' | 'rename'; at: string }>();
   const longest = Math.max(60, ...lessons.map((l) => l.takes));
-  const focus = (id: string): void => list.current?.querySelector<HTMLButtonElement>(`[data-lesson="${id}"]`)?.focus();
+  const focus = (id: string): void =>
+    list.current?.querySelector<HTMLButtonElement>(`[data-lesson="${id}"]`)?.focus();
 
   const onKeyDown = (e: KeyboardEvent<HTMLOListElement>): void => {
     const at = lessons.findIndex((l) => l.id === chosen.at);
     const here = lessons[at];
     if (!here || (e.target as Element).closest('input')) return;
     const up = e.key === 'ArrowUp';
-    const done = (): void => { e.preventDefault(); e.stopPropagation(); };
+    const done = (): void => {
+      e.preventDefault();
+      e.stopPropagation();
+    };
     if (up || e.key === 'ArrowDown') {
       done();
       if (e.altKey) return act((base) => shiftLesson(base, { lessonId: here.id, by: up ? -1 : 1 }));
       const next = lessons[Math.min(lessons.length - 1, Math.max(0, at + (up ? -1 : 1)))];
-      choose({ at: next.id, ids: e.shiftKey ? (chosen.ids.includes(next.id) ? chosen.ids.filter((i) => i !== here.id || i === next.id) : [...chosen.ids, next.id]) : [next.id] });
+      // Going back over what is chosen lets go of it.
+      const stretched = chosen.ids.includes(next.id)
+        ? chosen.ids.filter((i) => i !== here.id || i === next.id)
+        : [...chosen.ids, next.id];
+      choose({
+        at: next.id,
+        ids: e.shiftKey ? stretched : [next.id],
+      });
       focus(next.id);
     } else if (e.altKey && e.key === 'ArrowRight') {
       done();
-      act((base) => indent(base, here.id), { then: () => { const above = lessons[at - 1]; if (above) { choose({ at: above.id, ids: [above.id] }); focus(above.id); } } });
+      act((base) => indent(base, here.id), {
+        then: () => {
+          const above = lessons[at - 1];
+          if (above) {
+            choose({ at: above.id, ids: [above.id] });
+            focus(above.id);
+          }
+        },
+      });
     } else if (e.altKey && e.key === 'ArrowLeft') {
       done();
-      if (here.topics.length) act((base) => outdent(base, { lessonId: here.id, index: here.topics.length - 1 }));
+      if (here.topics.length)
+        act((base) => outdent(base, { lessonId: here.id, index: here.topics.length - 1 }));
     } else if (e.key === 'Enter' && !e.ctrlKey && !e.metaKey) {
       done();
-      type({ is: 'new', at: here.id });
+      setTyping({ is: 'new', at: here.id });
     } else if (e.key === 'F2') {
       done();
-      type({ is: 'rename', at: here.id });
+      setTyping({ is: 'rename', at: here.id });
     } else if (e.key === 'Delete') {
       done();
-      const next = lessons.find((l, i) => i > at && !chosen.ids.includes(l.id)) ?? lessons.filter((l) => !chosen.ids.includes(l.id)).at(-1);
-      act((base) => dropLessons(base, chosen.ids), { then: () => { choose({ at: next?.id, ids: next ? [next.id] : [] }); if (next) focus(next.id); } });
+      const next =
+        lessons.find((l, i) => i > at && !chosen.ids.includes(l.id)) ??
+        lessons.filter((l) => !chosen.ids.includes(l.id)).at(-1);
+      act((base) => dropLessons(base, chosen.ids), {
+        then: () => {
+          choose({ at: next?.id, ids: next ? [next.id] : [] });
+          if (next) focus(next.id);
+        },
+      });
     }
   };
   const onPaste = (e: ClipboardEvent): void => {
@@ -74,9 +111,18 @@ export function LessonList({ view, chosen, choose, onPasted }: { view: LessonsVi
     onPasted(text);
   };
   const onClick = (e: MouseEvent, l: LessonView): void => {
-    if (e.ctrlKey || e.metaKey) return choose({ at: l.id, ids: chosen.ids.includes(l.id) && chosen.ids.length > 1 ? chosen.ids.filter((i) => i !== l.id) : [...chosen.ids, l.id] });
+    if (e.ctrlKey || e.metaKey)
+      return choose({
+        at: l.id,
+        ids:
+          chosen.ids.includes(l.id) && chosen.ids.length > 1
+            ? chosen.ids.filter((i) => i !== l.id)
+            : [...chosen.ids, l.id],
+      });
     if (e.shiftKey && chosen.at) {
-      const [a, b] = [chosen.at, l.id].map((id) => lessons.findIndex((x) => x.id === id)).sort((x, y) => x - y);
+      const [a, b] = [chosen.at, l.id]
+        .map((id) => lessons.findIndex((x) => x.id === id))
+        .sort((x, y) => x - y);
       return choose({ at: l.id, ids: lessons.slice(a, b + 1).map((x) => x.id) });
     }
     choose({ at: l.id, ids: [l.id] });
@@ -86,7 +132,7 @@ export function LessonList({ view, chosen, choose, onPasted }: { view: LessonsVi
     act((base) => newLesson(base, { unitId: unit!.id, title, after }));
   };
   const stop = (id: string): void => {
-    type(undefined);
+    setTyping(undefined);
     requestAnimationFrame(() => focus(id));
   };
 
@@ -95,13 +141,32 @@ export function LessonList({ view, chosen, choose, onPasted }: { view: LessonsVi
       {lessons.map((l) => (
         <Row key={l.id} $chosen={chosen.ids.includes(l.id)}>
           {typing?.is === 'rename' && typing.at === l.id ? (
-            <Typed label={`Title of lesson ${l.number}`} start={l.title} onDone={(title) => { stop(l.id); if (title.trim() && title !== l.title) act((base) => changeLesson(base, l.id, { title })); }} onLeave={() => stop(l.id)} />
+            <Typed
+              label={`Title of lesson ${l.number}`}
+              start={l.title}
+              onDone={(title) => {
+                stop(l.id);
+                if (title.trim() && title !== l.title) act((base) => changeLesson(base, l.id, { title }));
+              }}
+              onLeave={() => stop(l.id)}
+            />
           ) : (
-            <button type="button" data-lesson={l.id} aria-pressed={chosen.ids.includes(l.id)} tabIndex={l.id === chosen.at ? 0 : -1} onClick={(e) => onClick(e, l)} onDoubleClick={() => type({ is: 'rename', at: l.id })}>
+            <button
+              type="button"
+              data-lesson={l.id}
+              aria-pressed={chosen.ids.includes(l.id)}
+              tabIndex={l.id === chosen.at ? 0 : -1}
+              onClick={(e) => onClick(e, l)}
+              onDoubleClick={() => setTyping({ is: 'rename', at: l.id })}
+            >
               <Number>{l.number}</Number>
               <Title>
                 {l.title}
-                {l.topics.length ? <Small>{l.topics.length} {l.topics.length === 1 ? 'topic' : 'topics'}</Small> : null}
+                {l.topics.length ? (
+                  <Small>
+                    {l.topics.length} {l.topics.length === 1 ? 'topic' : 'topics'}
+                  </Small>
+                ) : null}
                 {l.optional ? <Small>may be left out</Small> : null}
                 {l.dates.length || unit?.waiting ? null : <Caution as="small">has no place yet</Caution>}
               </Title>
@@ -110,7 +175,16 @@ export function LessonList({ view, chosen, choose, onPasted }: { view: LessonsVi
               <All>{l.takes ? lengthText(l.takes) : ''}</All>
             </button>
           )}
-          {typing?.is === 'new' && typing.at === l.id ? <Typed label={`A lesson after lesson ${l.number}`} start="" keepOpen onDone={(title) => add(title, l.id)} onLeave={() => stop(l.id)} onPasted={onPasted} /> : null}
+          {typing?.is === 'new' && typing.at === l.id ? (
+            <Typed
+              label={`A lesson after lesson ${l.number}`}
+              start=""
+              keepOpen
+              onDone={(title) => add(title, l.id)}
+              onLeave={() => stop(l.id)}
+              onPasted={onPasted}
+            />
+          ) : null}
         </Row>
       ))}
     </ol>
@@ -118,30 +192,51 @@ export function LessonList({ view, chosen, choose, onPasted }: { view: LessonsVi
 }
 
 /** A line to type a title in: Enter keeps it, Escape leaves it. */
-function Typed({ label, start, keepOpen, onDone, onLeave, onPasted }: { label: string; start: string; keepOpen?: boolean; onDone: (title: string) => void; onLeave: () => void; onPasted?: (text: string) => void }) {
+function Typed({
+  label,
+  start,
+  keepOpen,
+  onDone,
+  onLeave,
+  onPasted,
+}: {
+  label: string;
+  start: string;
+  keepOpen?: boolean;
+  onDone: (title: string) => void;
+  onLeave: () => void;
+  onPasted?: (text: string) => void;
+}) {
   const [title, setTitle] = useState(start);
   return (
     <TypeBox
-      autoFocus aria-label={label} value={title} maxLength={200} placeholder="Its title, then Enter; Escape when there are no more"
-      onChange={(e) => setTitle(e.target.value)} onFocus={(e) => e.target.select()} onBlur={() => { if (!title.trim() || title === start) onLeave(); }}
-      onPaste={(e) => { const text = e.clipboardData.getData('text/plain'); if (onPasted && text.trim().includes('\n')) { e.preventDefault(); onLeave(); onPasted(text); } }}
+      autoFocus
+      aria-label={label}
+      value={title}
+      maxLength={200}
+      placeholder="Its title, then Enter; Escape when there are no more"
+      onChange={(e) => setTitle(e.target.value)}
+      onFocus={(e) => e.target.select()}
+      onBlur={() => {
+        if (!title.trim() || title === start) onLeave();
+      }}
+      onPaste={(e) => {
+        const text = e.clipboardData.getData('text/plain');
+        if (onPasted && text.trim().includes('\n')) {
+          e.preventDefault();
+          onLeave();
+          onPasted(text);
+        }
+      }}
       onKeyDown={(e) => {
         e.stopPropagation();
-        if (e.key === 'Enter') { e.preventDefault(); onDone(title); if (keepOpen) setTitle(''); }
+        if (e.key === 'Enter') {
+          e.preventDefault();
+          onDone(title);
+          if (keepOpen) setTitle('');
+        }
         if (e.key === 'Escape') onLeave();
       }}
     />
   );
 }
-
-export const columns = 'grid-template-columns: 30px minmax(150px, 1.1fr) 62px minmax(200px, 2fr) 62px; gap: 10px;';
-const Row = styled.li<{ $chosen: boolean }>`
-  border: 2px solid ${(p) => (p.$chosen ? colour.ink : 'transparent')}; background: ${(p) => (p.$chosen ? colour.room : 'none')};
-  & > button { display: grid; ${columns} width: 100%; align-items: center; background: none; border: 0; padding: 5px 4px; min-height: 42px; text-align: left; cursor: pointer; }
-  ${narrow} { & > button { grid-template-columns: 26px minmax(0, 1fr) auto; } & > button > :nth-child(3), & > button > :nth-child(4) { display: none; } }
-`;
-const Number = styled.b`text-align: right;`;
-const Title = styled.span`font: 600 16px/1.2 ${face.title}; overflow-wrap: anywhere; & > * { display: block; font-family: ${face.work}; font-weight: 400; } & > small { font-weight: 600; }`;
-const Pages = styled.span`font-size: 13px; color: ${colour.graphite};`;
-const All = styled.span`text-align: right; font-size: 13px; color: ${colour.graphite};`;
-const TypeBox = styled.input`width: calc(100% - 46px); margin: 5px 4px 5px 40px; padding: 5px 8px; border: 1.5px solid ${colour.ink}; background: ${colour.room}; font: 600 16px/1.3 ${face.title};`;

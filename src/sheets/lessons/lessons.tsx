@@ -1,23 +1,22 @@
 'use client';
+import { gather, swap } from './shape-actions';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState } from 'react';
-import styled from 'styled-components';
 import { dayMonth, lengthText } from '@/core/calendar/dates';
 import { Button } from '@/kit/button';
-import { TextField } from '@/kit/field';
 import { Menu } from '@/kit/menu';
 import { Quiet } from '@/kit/text';
-import { colour, middling, narrow, paper } from '@/kit/tokens';
 import { Frame } from '../frame/frame';
 import { useAct } from '../frame/use-act';
-import { dropLessons, gather, mayBeLeftOut, newLesson, swap } from './actions';
+import { dropLessons, mayBeLeftOut } from './actions';
 import { ComesBack } from './comes-back';
 import { LessonDetail } from './lesson-detail';
-import { columns, LessonList, LIST_KEYS, type Chosen } from './lesson-list';
+import { LessonList, LIST_KEYS, type Chosen } from './lesson-list';
 import type { LessonsView } from './load';
 import { Pacing } from './pace';
 import { SOURCES, type Source } from './source-names';
+import { Begin, AddLesson, Columns, Head, Length, Bar } from './lessons-head';
 
 /** Loaded when they are first opened. */
 const AddLessons = dynamic(() => import('./add-lessons').then((m) => m.AddLessons), { ssr: false });
@@ -31,103 +30,189 @@ type Open = { is: 'add'; source: Source; text: string } | { is: 'group' | 'join'
 export function LessonsSheet(view: LessonsView) {
   const { info, unit, lessons, verdict } = view;
   const [open, setOpen] = useState<Open>();
-  const [picked, pick] = useState<Chosen>({ at: view.chosen, ids: view.chosen ? [view.chosen] : [] });
+  const [picked, setPicked] = useState<Chosen>({ at: view.chosen, ids: view.chosen ? [view.chosen] : [] });
   const close = (): void => setOpen(undefined);
   if (!unit) {
     return (
       <Frame info={info} sheet={4} title="Lessons" figures={[]}>
-        <p>There is no unit yet. <Link href="/unit">Begin one</Link>; then its lessons come from a contents page, a guide, a pack, cards, questions or a brainstorm.</p>
+        <p>
+          There is no unit yet. <Link href="/unit">Begin one</Link>; then its lessons come from a contents
+          page, a guide, a pack, cards, questions or a brainstorm.
+        </p>
       </Frame>
     );
   }
   const at = lessons.find((l) => l.id === picked.at) ?? lessons[0];
   const ids = lessons.filter((l) => picked.ids.includes(l.id)).map((l) => l.id);
-  const chosen: Chosen = { at: at?.id, ids: ids.length ? ids : at ? [at.id] : [] };
+  const here = at ? [at.id] : [];
+  const chosen: Chosen = { at: at?.id, ids: ids.length ? ids : here };
   const several = lessons.filter((l) => chosen.ids.includes(l.id));
+  const chosenLessons = several.length > 1 ? several : lessons.filter((l) => l === at);
   const shaped = several.length > 1 ? several : lessons;
-  const addFrom = SOURCES.map((s) => ({ name: s.name, do: () => setOpen({ is: 'add', source: s.value, text: '' }) }));
+  const addFrom = SOURCES.map((s) => ({
+    name: s.name,
+    do: () => setOpen({ is: 'add', source: s.value, text: '' }),
+  }));
   return (
     <Frame
-      info={info} sheet={4} title="Lessons" subtitle={<>{unit.title} · {lessons.length} {lessons.length === 1 ? 'lesson' : 'lessons'}{unit.lessonsPerWeek ? `, ${unit.lessonsPerWeek} a week` : ''}{verdict?.finishes ? `, to ${dayMonth(verdict.finishes)}` : ''}{unit.waiting ? ', waiting for its place in the year' : ''}</>}
-      actions={
+      info={info}
+      sheet={4}
+      title="Lessons"
+      subtitle={
         <>
-          <Button isDisabled={lessons.length < 2} onPress={() => setOpen({ is: 'group' })}>Group…</Button>
-          <Button isDisabled={!lessons.length} onPress={() => setOpen({ is: 'stretch' })}>Stretch over a week…</Button>
-          <Menu label="Add lessons from" groups={[{ title: 'Add lessons from', doings: addFrom }]}><Button $primary={!lessons.length}>Add lessons from… ▾</Button></Menu>
+          {unit.title} · {lessons.length} {lessons.length === 1 ? 'lesson' : 'lessons'}
+          {unit.lessonsPerWeek ? `, ${unit.lessonsPerWeek} a week` : ''}
+          {verdict?.finishes ? `, to ${dayMonth(verdict.finishes)}` : ''}
+          {unit.waiting ? ', waiting for its place in the year' : ''}
         </>
       }
-      figures={[{ name: 'Teaching', value: lengthText(lessons.reduce((sum, l) => sum + l.takes, 0)) }, ...(verdict?.finishes ? [{ name: unit.lessonsPerWeek ? `At ${unit.lessonsPerWeek} a week` : 'Spread evenly', value: `ends ${dayMonth(verdict.finishes)}` }] : []), ...(verdict?.remedy ? [{ name: `At ${verdict.remedy.lessonsPerWeek} a week`, value: `ends ${dayMonth(verdict.remedy.finishes)}` }] : [])]}
+      actions={
+        <>
+          <Button isDisabled={lessons.length < 2} onPress={() => setOpen({ is: 'group' })}>
+            Group…
+          </Button>
+          <Button isDisabled={!lessons.length} onPress={() => setOpen({ is: 'stretch' })}>
+            Stretch over a week…
+          </Button>
+          <Menu label="Add lessons from" groups={[{ title: 'Add lessons from', doings: addFrom }]}>
+            <Button $primary={!lessons.length}>Add lessons from… ▾</Button>
+          </Menu>
+        </>
+      }
+      figures={[
+        { name: 'Teaching', value: lengthText(lessons.reduce((sum, l) => sum + l.takes, 0)) },
+        ...(verdict?.finishes
+          ? [
+              {
+                name: unit.lessonsPerWeek ? `At ${unit.lessonsPerWeek} a week` : 'Spread evenly',
+                value: `ends ${dayMonth(verdict.finishes)}`,
+              },
+            ]
+          : []),
+        ...(verdict?.remedy
+          ? [
+              {
+                name: `At ${verdict.remedy.lessonsPerWeek} a week`,
+                value: `ends ${dayMonth(verdict.remedy.finishes)}`,
+              },
+            ]
+          : []),
+      ]}
       keys={LIST_KEYS}
     >
-      {lessons.length === 0 ? <Begin onSource={(source) => setOpen({ is: 'add', source, text: '' })} unitId={unit.id} /> : null}
+      {lessons.length === 0 ? (
+        <Begin onSource={(source) => setOpen({ is: 'add', source, text: '' })} unitId={unit.id} />
+      ) : null}
       <Columns>
         <div>
-          {lessons.length ? <Head aria-hidden="true"><span /><span>Lesson</span><span>Spine</span><span>Through the lesson, in minutes</span><span>all</span></Head> : null}
-          <LessonList view={view} chosen={chosen} choose={pick} onPasted={(text) => setOpen({ is: 'add', source: 'contents', text })} />
-          {several.length > 1 ? <Several view={view} several={several} open={(is) => setOpen({ is })} onGone={() => pick({ ids: [] })} /> : null}
+          {lessons.length ? (
+            <Head aria-hidden="true">
+              <span />
+              <span>Lesson</span>
+              <span>Spine</span>
+              <span>Through the lesson, in minutes</span>
+              <span>all</span>
+            </Head>
+          ) : null}
+          <LessonList
+            view={view}
+            chosen={chosen}
+            choose={setPicked}
+            onPasted={(text) => setOpen({ is: 'add', source: 'contents', text })}
+          />
+          {several.length > 1 ? (
+            <Several
+              view={view}
+              several={several}
+              open={(is) => setOpen({ is })}
+              onGone={() => setPicked({ ids: [] })}
+            />
+          ) : null}
           <AddLesson unitId={unit.id} onPasted={(text) => setOpen({ is: 'add', source: 'contents', text })} />
-          {lessons.length && !unit.waiting ? <Length><Pacing view={view} /></Length> : null}
+          {lessons.length && !unit.waiting ? (
+            <Length>
+              <Pacing view={view} />
+            </Length>
+          ) : null}
           <ComesBack view={view} />
-          {lessons.length ? <Quiet><a href={`/files/lessons.csv?unit=${unit.id}`} download="lessons.csv">Save the lessons as a table (CSV)</a></Quiet> : null}
+          {lessons.length ? (
+            <Quiet>
+              <a href={`/files/lessons.csv?unit=${unit.id}`} download="lessons.csv">
+                Save the lessons as a table (CSV)
+              </a>
+            </Quiet>
+          ) : null}
         </div>
-        {at ? <LessonDetail key={at.id} view={view} lesson={at} onSplit={() => setOpen({ is: 'split' })} onGone={() => pick({ ids: [] })} /> : null}
+        {at ? (
+          <LessonDetail
+            key={at.id}
+            view={view}
+            lesson={at}
+            onSplit={() => setOpen({ is: 'split' })}
+            onGone={() => setPicked({ ids: [] })}
+          />
+        ) : null}
       </Columns>
-      {open?.is === 'add' ? <AddLessons unitId={unit.id} pagesOfBook={view.spinePages} lessonsThere={lessons.length} start={open} onClose={close} /> : null}
+      {open?.is === 'add' ? (
+        <AddLessons
+          unitId={unit.id}
+          pagesOfBook={view.spinePages}
+          lessonsThere={lessons.length}
+          start={open}
+          onClose={close}
+        />
+      ) : null}
       {open?.is === 'group' ? <GroupDialog lessons={shaped} onClose={close} /> : null}
       {open?.is === 'join' ? <JoinDialog lessons={several} onClose={close} /> : null}
       {open?.is === 'split' && at ? <SplitDialog lesson={at} onClose={close} /> : null}
-      {open?.is === 'stretch' ? <StretchDialog lessons={several.length > 1 ? several : at ? [at] : []} patterns={view.patterns} weekdays={view.weekdays} onClose={close} /> : null}
+      {open?.is === 'stretch' ? (
+        <StretchDialog
+          lessons={chosenLessons}
+          patterns={view.patterns}
+          weekdays={view.weekdays}
+          onClose={close}
+        />
+      ) : null}
     </Frame>
   );
 }
 
-function Begin({ unitId, onSource }: { unitId: string; onSource: (source: Source) => void }) {
-  return (
-    <First aria-label="Ways to begin">
-      <Quiet>No lessons yet. Begin with what you have:</Quiet>
-      <ul>
-        {SOURCES.map((s) => <li key={s.value}><Button onPress={() => onSource(s.value)}>From {s.name}</Button><Quiet as="span">{s.help}</Quiet></li>)}
-        <li><Link href={`/unit?unit=${unitId}#ideas`}>From a blank page</Link><Quiet as="span">A brainstorm on the Unit sheet; each idea becomes a lesson with one key. Or type lessons below, one by one.</Quiet></li>
-      </ul>
-    </First>
-  );
-}
-
 /** What can be done with several lessons at once. */
-function Several({ view, several, open, onGone }: { view: LessonsView; several: LessonsView['lessons']; open: (is: 'group' | 'join' | 'stretch') => void; onGone: () => void }) {
+function Several({
+  view,
+  several,
+  open,
+  onGone,
+}: {
+  view: LessonsView;
+  several: LessonsView['lessons'];
+  open: (is: 'group' | 'join' | 'stretch') => void;
+  onGone: () => void;
+}) {
   const { act } = useAct();
   const ids = several.map((l) => l.id);
   return (
     <Bar role="toolbar" aria-label={`${several.length} lessons chosen`}>
-      <b>{several.length} of {view.lessons.length} chosen</b>
+      <b>
+        {several.length} of {view.lessons.length} chosen
+      </b>
       <Button onPress={() => open('join')}>Join into one…</Button>
       <Button onPress={() => open('group')}>Group…</Button>
-      {several.length === 2 ? <Button onPress={() => act((base) => swap(base, { a: ids[0], b: ids[1] }))}>Swap</Button> : null}
+      {several.length === 2 ? (
+        <Button onPress={() => act((base) => swap(base, { a: ids[0], b: ids[1] }))}>Swap</Button>
+      ) : null}
       <Button onPress={() => open('stretch')}>Stretch…</Button>
-      {several.some((l) => l.stretched) ? <Button onPress={() => act((base) => gather(base, ids))}>Take together</Button> : null}
-      <Button onPress={() => act((base) => mayBeLeftOut(base, { ids, optional: !several.every((l) => l.optional) }))}>{several.every((l) => l.optional) ? 'Not optional' : 'Optional'}</Button>
+      {several.some((l) => l.stretched) ? (
+        <Button onPress={() => act((base) => gather(base, ids))}>Take together</Button>
+      ) : null}
+      <Button
+        onPress={() =>
+          act((base) => mayBeLeftOut(base, { ids, optional: !several.every((l) => l.optional) }))
+        }
+      >
+        {several.every((l) => l.optional) ? 'Not optional' : 'Optional'}
+      </Button>
       <Button onPress={() => act((base) => dropLessons(base, ids), { then: onGone })}>Drop</Button>
     </Bar>
   );
 }
-
-function AddLesson({ unitId, onPasted }: { unitId: string; onPasted: (text: string) => void }) {
-  const { act } = useAct();
-  const [title, setTitle] = useState('');
-  return (
-    <Add
-      onPasteCapture={(e) => { const text = e.clipboardData.getData('text/plain'); if (text.trim().includes('\n')) { e.preventDefault(); onPasted(text); } }}
-      onSubmit={(e) => { e.preventDefault(); if (title.trim()) act((base) => newLesson(base, { unitId, title, after: null }), { then: () => setTitle('') }); }}
-    >
-      <TextField label="Another lesson" placeholder="Its title, then Enter; or paste a whole list" value={title} onChange={setTitle} />
-      <Button type="submit">Add</Button>
-    </Add>
-  );
-}
-
-const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 280px; gap: 32px; align-items: start; ${middling} { grid-template-columns: minmax(0, 1fr); }`;
-const Head = styled.div`display: grid; ${columns} padding: 0 6px 4px; font-weight: 600; font-size: 13px; color: ${colour.graphite}; & > :last-child { text-align: right; } ${narrow} { display: none; }`;
-const Add = styled.form`display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 10px; align-items: end; padding: 12px 0 16px 44px; ${paper} { display: none; } ${narrow} { padding-left: 0; }`;
-const Length = styled.div`margin: 4px 0 22px;`;
-const First = styled.section`margin-bottom: 18px; display: grid; gap: 10px; ul { display: grid; gap: 8px; } li { display: grid; grid-template-columns: 220px minmax(0, 1fr); gap: 14px; align-items: center; } li > button, li > a { justify-self: start; } ${narrow} { li { grid-template-columns: 1fr; } }`;
-const Bar = styled.div`display: flex; flex-wrap: wrap; gap: 8px 12px; align-items: center; padding: 8px 10px; border: 2px solid ${colour.ink}; background: ${colour.room}; position: sticky; bottom: 62px; z-index: 5;`;

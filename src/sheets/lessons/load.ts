@@ -10,11 +10,12 @@ import { rhythmInWords } from '@/core/layout/rule-words';
 import { unitDays, type UnitDay } from '@/core/layout/unit-days';
 import { verdictInWords, verdictOf, type Verdict } from '@/core/layout/verdict';
 import type { Lesson, Outline, Part, Pattern, Rule } from '@/core/plan/lesson';
-import { byId, childrenOf, doneParts, lessonsOf, partsByLesson } from '@/core/plan/lookup';
+import { byDefault, byId, childrenOf, doneParts, lessonsOf, partsByLesson } from '@/core/plan/lookup';
 import type { Idea, Objective, Unit } from '@/core/plan/unit';
-import type { HatchName } from '@/kit/hatch';
 import type { RoomState } from '@/kit/room';
 import { load, param, type FrameInfo, type SearchParams } from '../frame/load';
+import type { Child } from '@/core/plan/plan';
+import type { Taker } from './who';
 
 export interface PartView extends Part {
   /** Minutes of the child who takes longest. */
@@ -56,9 +57,9 @@ export interface LessonsView {
   spinePages: number | null;
   lessons: LessonView[];
   chosen?: string;
-  children: { id: string; name: string; hatch: HatchName }[];
+  children: Taker[];
   /** All children of the family, for what comes back whatever the unit. */
-  everyone: { id: string; name: string; hatch: HatchName }[];
+  everyone: Taker[];
   objectives: Objective[];
   /** Rules of the unit, then those of the family. */
   rules: RuleView[];
@@ -70,11 +71,25 @@ export interface LessonsView {
   /** Ideas of the brainstorm that wait to be put on a lesson. */
   ideas: Idea[];
   verdict?: Verdict;
-  says: string;
+  message: string;
   days: UnitDay[];
 }
 
-const EMPTY = { lessons: [], children: [], everyone: [], objectives: [], rules: [], events: [], outlines: [], patterns: [], weekdays: [1, 2, 3, 4, 5], ideas: [], says: '', days: [], spinePages: null };
+const EMPTY = {
+  lessons: [],
+  children: [],
+  everyone: [],
+  objectives: [],
+  rules: [],
+  events: [],
+  outlines: [],
+  patterns: [],
+  weekdays: [1, 2, 3, 4, 5],
+  ideas: [],
+  message: '',
+  days: [],
+  spinePages: null,
+};
 
 export async function loadLessons(params: SearchParams): Promise<LessonsView> {
   const { plan, info, today, unit } = await load(params);
@@ -84,10 +99,15 @@ export async function loadLessons(params: SearchParams): Promise<LessonsView> {
   const sittingOf = new Map(plan.sittings.map((s) => [s.partId, s]));
   const spine = plan.pulls.find((p) => p.unitId === unit.id && p.role === 'spine');
   const books = byId(plan.books);
-  const names = new Map([...plan.children.map((c): [string, string] => [c.id, c.name]), ...plan.parts.map((p): [string, string] => [p.id, p.title])]);
+  const names = new Map([
+    ...plan.children.map((c): [string, string] => [c.id, c.name]),
+    ...plan.parts.map((p): [string, string] => [p.id, p.title]),
+  ]);
   const nameOf = (id: string): string => names.get(id) ?? '';
   const input = layoutInput(plan, { today });
-  const unplaced = new Map((input ? layOut(input).unplaced : []).map((u) => [u.partId, unplacedInWords(u, nameOf)]));
+  const unplaced = new Map(
+    (input ? layOut(input).unplaced : []).map((u) => [u.partId, unplacedInWords(u, nameOf)]),
+  );
   const verdict = verdictOf(plan, unit.id, today);
   const allergies = plan.family?.allergies ?? [];
   const partsOf = partsByLesson(plan.parts);
@@ -100,8 +120,12 @@ export async function loadLessons(params: SearchParams): Promise<LessonsView> {
       ...part,
       takes: Math.max(0, ...Object.values(lay.minutes)),
       state: done.has(part.id) ? 'done' : (sitting?.state ?? 'pencil'),
-      who: who.length === unit.childIds.length && who.length > 1 ? 'everyone' : who.map((c) => c.name).join(', ') || 'no one',
-      date: sitting?.date ?? '', why: sitting ? reasonInWords(sitting.reason, nameOf) : '',
+      who:
+        who.length === unit.childIds.length && who.length > 1
+          ? 'everyone'
+          : who.map((c) => c.name).join(', ') || 'no one',
+      date: sitting?.date ?? '',
+      why: sitting ? reasonInWords(sitting.reason, nameOf) : '',
       trouble: sitting ? '' : (unplaced.get(part.id) ?? ''),
       cautions: cautionsFor(part, plan.children, allergies, sitting?.date ?? unit.starts),
     };
@@ -112,33 +136,71 @@ export async function loadLessons(params: SearchParams): Promise<LessonsView> {
     const pages = use ? [use.firstPage, use.lastPage] : [lesson.firstPage, lesson.lastPage];
     const dates = parts.flatMap((p) => p.date || []).sort();
     return {
-      ...lesson, parts,
+      ...lesson,
+      parts,
       takes: parts.reduce((sum, p) => sum + p.takes, 0),
-      spinePages: pages[0] === null ? '' : pages[1] && pages[1] !== pages[0] ? `${pages[0]}–${pages[1]}` : String(pages[0]),
+      spinePages:
+        pages[0] === null
+          ? ''
+          : pages[1] && pages[1] !== pages[0]
+            ? `${pages[0]}–${pages[1]}`
+            : String(pages[0]),
       dates: dates.length ? [dates[0], dates.at(-1)!] : [],
       copiesFrom: materialOf(plan)(lesson, unit).passage,
-      supplies: suppliesText(summed(parts.map((p) => ({ supplies: p.supplies, children: childrenOf(p, unit, plan.children).length })))),
+      supplies: suppliesText(
+        summed(
+          parts.map((p) => ({ supplies: p.supplies, children: childrenOf(p, unit, plan.children).length })),
+        ),
+      ),
       stretched: parts.some((p) => p.weekday !== null),
     };
   });
   const days = plan.year ? schoolDays(plan.year) : [];
   const ruleView = (r: Rule): RuleView => {
     const { times, total } = amountInYear(r, r.unitId === null ? undefined : unit, days);
-    return { ...r, when: rhythmInWords(r.rhythm, nameOf), comesTo: r.unitId === null && times ? (r.amount === null ? `${times} times in the year` : `${total.toLocaleString('en')} ${r.amountOf || 'in all'} in the year`) : '' };
+    return {
+      ...r,
+      when: rhythmInWords(r.rhythm, nameOf),
+      comesTo:
+        r.unitId === null && times
+          ? r.amount === null
+            ? `${times} times in the year`
+            : `${total.toLocaleString('en')} ${r.amountOf || 'in all'} in the year`
+          : '',
+    };
   };
   const asked = await param(params, 'lesson');
   return {
-    info, today, unit, lessons, verdict,
+    info,
+    today,
+    unit,
+    lessons,
+    verdict,
     spinePages: spine ? (books.get(spine.bookId)?.pages ?? null) : null,
-    chosen: lessons.some((l) => l.id === asked) ? asked : lessons.find((l) => l.parts.some((p) => p.state !== 'done'))?.id,
-    children: plan.children.filter((c) => unit.childIds.includes(c.id)).map(({ id, name, hatch }) => ({ id, name, hatch })),
-    everyone: plan.children.map(({ id, name, hatch }) => ({ id, name, hatch })),
+    chosen: lessons.some((l) => l.id === asked)
+      ? asked
+      : lessons.find((l) => l.parts.some((p) => p.state !== 'done'))?.id,
+    children: takers(
+      plan.children.filter((c) => unit.childIds.includes(c.id)),
+      byDefault(unit, plan.children),
+    ),
+    everyone: takers(plan.children, byDefault(undefined, plan.children, today)),
     objectives: plan.objectives.filter((o) => o.unitId === unit.id),
-    rules: [...plan.rules.filter((r) => r.unitId === unit.id), ...plan.rules.filter((r) => r.unitId === null)].map(ruleView),
-    events: plan.parts.filter((p) => p.unitId === unit.id && p.lessonId === null && p.ruleId === null).map(viewOf),
-    outlines: plan.outlines, patterns: plan.family?.patterns ?? [], weekdays: plan.year?.weekdays ?? EMPTY.weekdays,
+    rules: [
+      ...plan.rules.filter((r) => r.unitId === unit.id),
+      ...plan.rules.filter((r) => r.unitId === null),
+    ].map(ruleView),
+    events: plan.parts
+      .filter((p) => p.unitId === unit.id && p.lessonId === null && p.ruleId === null)
+      .map(viewOf),
+    outlines: plan.outlines,
+    patterns: plan.family?.patterns ?? [],
+    weekdays: plan.year?.weekdays ?? EMPTY.weekdays,
     ideas: plan.ideas.filter((i) => i.unitId === unit.id && i.becomes === 'activity'),
-    says: verdict ? verdictInWords(verdict) : '',
+    message: verdict ? verdictInWords(verdict) : '',
     days: unitDays(plan, unit.id),
   };
 }
+
+const takers = (children: readonly Child[], usual: readonly Child[]): Taker[] =>
+  children.map((c) => ({ id: c.id, name: c.name, hatch: c.hatch, usual: usual.includes(c) }));

@@ -12,17 +12,89 @@ export function PartStrip({ parts, longest }: { parts: PartView[]; longest: numb
     <Strip>
       {parts.map((p) => (
         <Piece key={p.id} style={{ width: `${(room * p.takes) / longest + (p.waitAfterHours ? 12 : 0)}%` }}>
-          <Slot $state={p.state} title={`${p.title}, ${p.takes} min`} style={{ borderColor: p.trouble ? colour.red : undefined }}><i>{SHORT[p.kind] ?? p.title}</i></Slot>
-          {p.waitAfterHours ? <Wait><svg width="30" height="14" viewBox="0 0 30 14" aria-hidden="true"><path d="M2,10 l6,-8 l5,9 l6,-9 l5,9 l4,-6" fill="none" stroke={colour.graphite} strokeWidth="1.3" /></svg><small>{p.waitLabel || 'waits'} {p.waitAfterHours} h</small></Wait> : null}
+          <Slot
+            $state={p.state}
+            title={`${p.title}, ${p.takes} min`}
+            style={{ borderColor: p.trouble ? colour.red : undefined }}
+          >
+            <i>{SHORT[p.kind] ?? p.title}</i>
+          </Slot>
+          {p.waitAfterHours ? (
+            <Wait>
+              <svg width="30" height="14" viewBox="0 0 30 14" aria-hidden="true">
+                <path
+                  d="M2,10 l6,-8 l5,9 l6,-9 l5,9 l4,-6"
+                  fill="none"
+                  stroke={colour.graphite}
+                  strokeWidth="1.3"
+                />
+              </svg>
+              <small>
+                {p.waitLabel || 'waits'} {p.waitAfterHours} h
+              </small>
+            </Wait>
+          ) : null}
         </Piece>
       ))}
     </Strip>
   );
 }
 
-const SHORT: Partial<Record<PartView['kind'], string>> = { 'read-aloud': 'read', 'own-reading': 'own', 'tell-back': 'tell', copying: 'copy', project: 'piece', recall: 'recall', 'look-back': 'close' };
+const SHORT: Partial<Record<PartView['kind'], string>> = {
+  'read-aloud': 'read',
+  'own-reading': 'own',
+  'tell-back': 'tell',
+  copying: 'copy',
+  project: 'piece',
+  recall: 'recall',
+  'look-back': 'close',
+};
 
-const Strip = styled.span`display: flex; min-width: 0;`;
-const Piece = styled.span`display: flex; align-items: center; min-width: 22px;`;
-const Slot = styled(Room).attrs({ as: 'span' })`display: block; flex: 1; height: 27px; padding: 2px 3px; font-size: 12.5px; line-height: 20px; white-space: nowrap; overflow: hidden; margin-right: 2px; container-type: inline-size; i { font-style: normal; display: block; overflow: hidden; text-overflow: ellipsis; } @container (max-width: 24px) { i { display: none; } }`;
-const Wait = styled.span`flex: none; text-align: center; font-size: 12px; line-height: 1; color: ${colour.graphite}; width: 66px; svg { display: block; margin: 0 auto; } small { font-size: 12px; white-space: nowrap; }`;
+const Strip = styled.span`
+  display: flex;
+  min-width: 0;
+`;
+const Piece = styled.span`
+  display: flex;
+  align-items: center;
+  min-width: 22px;
+`;
+const Slot = styled(Room).attrs({ as: 'span' })`
+  display: block;
+  flex: 1;
+  height: 27px;
+  padding: 2px 3px;
+  font-size: 12.5px;
+  line-height: 20px;
+  white-space: nowrap;
+  overflow: hidden;
+  margin-right: 2px;
+  container-type: inline-size;
+  i {
+    font-style: normal;
+    display: block;
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+  @container (max-width: 24px) {
+    i {
+      display: none;
+    }
+  }
+`;
+const Wait = styled.span`
+  flex: none;
+  text-align: center;
+  font-size: 12px;
+  line-height: 1;
+  color: ${colour.graphite};
+  width: 66px;
+  svg {
+    display: block;
+    margin: 0 auto;
+  }
+  small {
+    font-size: 12px;
+    white-space: nowrap;
+  }
+`;

@@ -1,10 +1,24 @@
 /** What a pasted text becomes by each way to a lesson list: lines with what they are, faults, and lessons. */
+import { count } from '@/core/plan/called';
 import { lessonsFrom, MOST_LINES, readContents, type ContentsLine } from '@/core/formats/contents';
 import { blankDraftPart } from '@/core/formats/blank-draft';
 import type { Draft, DraftPart, LineFault } from '@/core/formats/draft';
-import { draftsFromGuide, MOST_GUIDE_LINES, readGuide, type GuideBecomes, type GuideLine } from '@/core/formats/guide';
+import {
+  draftsFromGuide,
+  MOST_GUIDE_LINES,
+  readGuide,
+  type GuideBecomes,
+  type GuideLine,
+} from '@/core/formats/guide';
 import { readLessonsCsv } from '@/core/formats/lessons-csv';
-import { cardsFrom, dealtToLessons, draftsFromActivities, draftsFromCards, draftsFromQuestions, readActivities } from '@/core/formats/packs';
+import {
+  cardsFrom,
+  dealtToLessons,
+  draftsFromActivities,
+  draftsFromCards,
+  draftsFromQuestions,
+  readActivities,
+} from '@/core/formats/packs';
 import { suppliesText } from '@/core/formats/supplies';
 import type { Source } from './source-names';
 
@@ -26,7 +40,7 @@ export interface Row {
 export interface Reading {
   rows: Row[];
   lessons: number;
-  says: string;
+  message: string;
   faults: LineFault[];
   contents?: ContentsLine[];
   drafts?: Draft[];
@@ -34,8 +48,24 @@ export interface Reading {
   places?: number[];
 }
 
-export const CONTENTS_BECOMES: Record<ContentsLine['becomes'], string> = { lesson: 'a lesson', topic: 'a topic of the lesson above', nothing: 'left out' };
-export const GUIDE_BECOMES: Record<GuideBecomes, string> = { lesson: 'a lesson', objective: 'its objective', pages: 'its pages', topic: 'a topic', part: 'a part', doing: 'directions', supplies: 'supplies', preparation: 'to get ready', words: 'words', recall: 'for recall', nothing: 'left out' };
+export const CONTENTS_BECOMES: Record<ContentsLine['becomes'], string> = {
+  lesson: 'a lesson',
+  topic: 'a topic of the lesson above',
+  nothing: 'left out',
+};
+export const GUIDE_BECOMES: Record<GuideBecomes, string> = {
+  lesson: 'a lesson',
+  objective: 'its objective',
+  pages: 'its pages',
+  topic: 'a topic',
+  part: 'a part',
+  doing: 'directions',
+  supplies: 'supplies',
+  preparation: 'to get ready',
+  words: 'words',
+  recall: 'for recall',
+  nothing: 'left out',
+};
 
 export interface How {
   /** What the parent has changed, by line. */
@@ -50,57 +80,152 @@ export interface How {
 
 export function readSource(source: Source, text: string, how: How): Reading {
   const most = source === 'contents' ? MOST_LINES : MOST_GUIDE_LINES;
-  const long: LineFault[] = text.split('\n').length > most ? [{ line: most + 1, what: `more than ${most} lines; paste it in pieces` }] : [];
-  if (!text.trim()) return { rows: [], lessons: 0, says: '', faults: [] };
+  const long: LineFault[] =
+    text.split('\n').length > most
+      ? [{ line: most + 1, what: `more than ${most} lines; paste it in pieces` }]
+      : [];
+  if (!text.trim()) return { rows: [], lessons: 0, message: '', faults: [] };
   switch (source) {
-    case 'contents': return fromContents(text, how, long);
-    case 'guide': return fromGuide(text, how, long);
+    case 'contents':
+      return fromContents(text, how, long);
+    case 'guide':
+      return fromGuide(text, how, long);
     case 'table': {
       const { drafts, faults, unknown } = readLessonsCsv(text);
-      return { ...fromDrafts(drafts), faults: [...long, ...faults], says: `${count(drafts.length, 'lesson')}, ${count(drafts.reduce((n, d) => n + d.parts.length, 0), 'part')}${unknown.length ? `; not used: ${unknown.join(', ')}` : ''}` };
+      return {
+        ...fromDrafts(drafts),
+        faults: [...long, ...faults],
+        message: `${count(drafts.length, 'lesson')}, ${count(
+          drafts.reduce((n, d) => n + d.parts.length, 0),
+          'part',
+        )}${unknown.length ? `; not used: ${unknown.join(', ')}` : ''}`,
+      };
     }
     case 'activities': {
       const { activities, faults } = readActivities(text);
       const parts: DraftPart[] = activities.map(({ line: _, ...a }) => a);
-      if (!how.onLessons) return { ...fromDrafts(draftsFromActivities(parts, how.perLesson)), faults: [...long, ...faults] };
+      if (!how.onLessons)
+        return { ...fromDrafts(draftsFromActivities(parts, how.perLesson)), faults: [...long, ...faults] };
       const places = dealtToLessons(parts.length, how.lessonsThere);
       return {
-        lessons: 0, faults: [...long, ...faults], activities: parts, places, says: `${count(parts.length, 'activity', 'activities')} on ${count(new Set(places).size, 'lesson')}`,
-        rows: parts.map((p, i) => ({ key: `${i}`, number: 0, text: p.title, note: `on lesson ${places[i] + 1} · ${partNote(p)}`, doubt: '', line: activities[i].line, depth: 0, out: false })),
+        lessons: 0,
+        faults: [...long, ...faults],
+        activities: parts,
+        places,
+        message: `${count(parts.length, 'activity', 'activities')} on ${count(new Set(places).size, 'lesson')}`,
+        rows: parts.map((p, i) => ({
+          key: `${i}`,
+          number: 0,
+          text: p.title,
+          note: `on lesson ${places[i] + 1} · ${partNote(p)}`,
+          doubt: '',
+          line: activities[i].line,
+          depth: 0,
+          out: false,
+        })),
       };
     }
-    case 'cards': return { ...fromDrafts(draftsFromCards(cardsFrom(text), how.perLesson)), faults: long };
-    case 'questions': return { ...fromDrafts(draftsFromQuestions(text)), faults: long };
+    case 'cards':
+      return { ...fromDrafts(draftsFromCards(cardsFrom(text), how.perLesson)), faults: long };
+    case 'questions':
+      return { ...fromDrafts(draftsFromQuestions(text)), faults: long };
   }
 }
 
 function fromContents(text: string, how: How, faults: LineFault[]): Reading {
-  const contents = readContents(text, how.secondLevel ? 1 : 0).map((l): ContentsLine => ({ ...l, becomes: (how.changes[l.line] as ContentsLine['becomes'] | undefined) ?? l.becomes }));
+  const contents = readContents(text, how.secondLevel ? 1 : 0).map((l): ContentsLine => ({
+    ...l,
+    becomes: (how.changes[l.line] as ContentsLine['becomes'] | undefined) ?? l.becomes,
+  }));
   const lessons = lessonsFrom(contents, how.pagesOfBook);
   let number = 0;
   const rows = contents.map((l): Row => {
     const n = l.becomes === 'lesson' ? ++number : 0;
-    return { key: `${l.line}`, number: n, text: l.title, note: n && l.page ? pages(lessons[n - 1]) : l.page ? `p. ${l.page}` : '', doubt: l.doubt, line: l.line, becomes: l.becomes, depth: l.becomes === 'topic' ? 1 : 0, out: l.becomes === 'nothing' };
+    return {
+      key: `${l.line}`,
+      number: n,
+      text: l.title,
+      note: n && l.page ? pages(lessons[n - 1]) : l.page ? `p. ${l.page}` : '',
+      doubt: l.doubt,
+      line: l.line,
+      becomes: l.becomes,
+      depth: l.becomes === 'topic' ? 1 : 0,
+      out: l.becomes === 'nothing',
+    };
   });
-  return { rows, lessons: lessons.length, faults, contents, says: `${lessons.length} lessons, ${contents.filter((l) => l.becomes === 'topic').length} topics, ${contents.filter((l) => l.becomes === 'nothing').length} left out` };
+  return {
+    rows,
+    lessons: lessons.length,
+    faults,
+    contents,
+    message: `${lessons.length} lessons, ${contents.filter((l) => l.becomes === 'topic').length} topics, ${contents.filter((l) => l.becomes === 'nothing').length} left out`,
+  };
 }
 
 function fromGuide(text: string, how: How, faults: LineFault[]): Reading {
-  const lines = readGuide(text).map((l): GuideLine => ({ ...l, becomes: (how.changes[l.line] as GuideBecomes | undefined) ?? l.becomes }));
+  const lines = readGuide(text).map((l): GuideLine => ({
+    ...l,
+    becomes: (how.changes[l.line] as GuideBecomes | undefined) ?? l.becomes,
+  }));
   const drafts = draftsFromGuide(lines);
   let number = 0;
-  const rows = lines.map((l): Row => ({ key: `${l.line}`, number: l.becomes === 'lesson' ? ++number : 0, text: l.text, note: '', doubt: l.doubt, line: l.line, becomes: l.becomes, depth: l.becomes === 'lesson' || l.becomes === 'nothing' ? 0 : 1, out: l.becomes === 'nothing' }));
-  return { rows, lessons: drafts.length, faults, drafts, says: `${count(drafts.length, 'lesson')}, ${count(drafts.reduce((n, d) => n + d.parts.length, 0), 'part')}, ${lines.filter((l) => l.becomes === 'nothing').length} lines left out` };
+  const rows = lines.map((l): Row => ({
+    key: `${l.line}`,
+    number: l.becomes === 'lesson' ? ++number : 0,
+    text: l.text,
+    note: '',
+    doubt: l.doubt,
+    line: l.line,
+    becomes: l.becomes,
+    depth: l.becomes === 'lesson' || l.becomes === 'nothing' ? 0 : 1,
+    out: l.becomes === 'nothing',
+  }));
+  return {
+    rows,
+    lessons: drafts.length,
+    faults,
+    drafts,
+    message: `${count(drafts.length, 'lesson')}, ${count(
+      drafts.reduce((n, d) => n + d.parts.length, 0),
+      'part',
+    )}, ${lines.filter((l) => l.becomes === 'nothing').length} lines left out`,
+  };
 }
 
 function fromDrafts(drafts: Draft[]): Omit<Reading, 'faults'> {
   const rows = drafts.flatMap((d, i): Row[] => [
-    { key: `${i}`, number: i + 1, text: d.title, note: d.firstPage ? pages(d) : '', doubt: '', line: 0, depth: 0, out: false },
-    ...d.parts.map((p, n): Row => ({ key: `${i} ${n}`, number: 0, text: p.title, note: partNote(p), doubt: '', line: 0, depth: 1, out: false })),
+    {
+      key: `${i}`,
+      number: i + 1,
+      text: d.title,
+      note: d.firstPage ? pages(d) : '',
+      doubt: '',
+      line: 0,
+      depth: 0,
+      out: false,
+    },
+    ...d.parts.map((p, n): Row => ({
+      key: `${i} ${n}`,
+      number: 0,
+      text: p.title,
+      note: partNote(p),
+      doubt: '',
+      line: 0,
+      depth: 1,
+      out: false,
+    })),
   ]);
-  return { rows, lessons: drafts.length, drafts, says: count(drafts.length, 'lesson') };
+  return { rows, lessons: drafts.length, drafts, message: count(drafts.length, 'lesson') };
 }
 
-const partNote = (p: DraftPart): string => [p.kind === blankDraftPart.kind ? '' : p.kind.replaceAll('-', ' '), p.minutes ? `${p.minutes} min` : '', p.waitAfterHours ? `${p.waitLabel} ${p.waitAfterHours} h` : '', suppliesText(p.supplies)].filter(Boolean).join(' · ');
-const pages = (l: { firstPage: number | null; lastPage: number | null }): string => (l.lastPage && l.lastPage !== l.firstPage ? `pp. ${l.firstPage}–${l.lastPage}` : `p. ${l.firstPage}`);
-const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+const partNote = (p: DraftPart): string =>
+  [
+    p.kind === blankDraftPart.kind ? '' : p.kind.replaceAll('-', ' '),
+    p.minutes ? `${p.minutes} min` : '',
+    p.waitAfterHours ? `${p.waitLabel} ${p.waitAfterHours} h` : '',
+    suppliesText(p.supplies),
+  ]
+    .filter(Boolean)
+    .join(' · ');
+const pages = (l: { firstPage: number | null; lastPage: number | null }): string =>
+  l.lastPage && l.lastPage !== l.firstPage ? `pp. ${l.firstPage}–${l.lastPage}` : `p. ${l.firstPage}`;

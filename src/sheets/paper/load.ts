@@ -54,30 +54,86 @@ export async function loadPaper(params: SearchParams): Promise<PaperView> {
   const pagesOf = (whole: (typeof inUnit)[number]): PaperPage[] => {
     const { id, name, hatch } = whole;
     const child = { id, name, hatch };
-    if (!lesson) return [{ key: `${id} checklist`, child, title: unit.title, wording: 'What to know and be able to do', check: checklistFor(plan, unit, whole, unit.starts) }];
-    const his = parts.filter((p) => childrenOf(p, unit, plan.children).some((c) => c.id === id));
-    if (!his.length) return [];
-    const tasks = his.map((p) => {
+    if (!lesson)
+      return [
+        {
+          key: `${id} checklist`,
+          child,
+          title: unit.title,
+          wording: 'What to know and be able to do',
+          check: checklistFor(plan, unit, whole, unit.starts),
+        },
+      ];
+    const childParts = parts.filter((p) => childrenOf(p, unit, plan.children).some((c) => c.id === id));
+    if (!childParts.length) return [];
+    const tasks = childParts.map((p) => {
       const a = isLadderKind(p.kind) ? given.get(assignmentKey(p.id, id)) : undefined;
-      return { title: p.title, wording: a?.wording ?? p.prediction, minutes: minutes(p, unit).minutes[id], supplies: a?.supplies ?? '' };
+      return {
+        title: p.title,
+        wording: a?.wording ?? p.prediction,
+        minutes: minutes(p, unit).minutes[id],
+        supplies: a?.supplies ?? '',
+      };
     });
     return [
       { key: `${id} lesson`, child, title: lesson.title, wording: '', tasks },
-      ...his.flatMap((part): PaperPage[] => {
+      ...childParts.flatMap((part): PaperPage[] => {
         const a = given.get(assignmentKey(part.id, id));
-        const on = a && isLadderKind(part.kind) ? paperFor(ladder, { part, child: whole, lesson, unit }, a) : undefined;
-        return on ? [{ key: `${part.id} ${id}`, child, title: part.title, wording: on.questions ? '' : a!.wording, ...on }] : [];
+        const on =
+          a && isLadderKind(part.kind)
+            ? paperFor(ladder, { part, child: whole, lesson, unit }, a)
+            : undefined;
+        return on
+          ? [
+              {
+                key: `${part.id} ${id}`,
+                child,
+                title: part.title,
+                wording: on.questions ? '' : a!.wording,
+                ...on,
+              },
+            ]
+          : [];
       }),
     ];
   };
 
   const all = inUnit.map((c) => ({ child: c, chosen: !wanted || wanted.includes(c.id), pages: pagesOf(c) }));
   const pages = all.filter((c) => c.chosen).flatMap((c) => c.pages);
-  const quizzed = parts.some((part) => inUnit.some((child) => lesson && pages.some((p) => p.child?.id === child.id) && childrenOf(part, unit, [child]).length && ladder.kindFor({ part, child, lesson, unit }) === 'quiz'));
+  const quizzed = parts.some((part) =>
+    inUnit.some(
+      (child) =>
+        lesson &&
+        pages.some((p) => p.child?.id === child.id) &&
+        childrenOf(part, unit, plan.children).includes(child) &&
+        ladder.kindFor({ part, child, lesson, unit }) === 'quiz',
+    ),
+  );
   const answers = lesson && quizzed ? materialOf(plan)(lesson, unit).questions : [];
   return {
-    unitId: unit.id, unitTitle: unit.title, lessonId: lesson?.id, what: lesson ? `Lesson ${lesson.number}, ${lesson.title}` : 'Checklists', back: `/ladder?unit=${unit.id}${lesson ? `&lesson=${lesson.id}` : ''}`, size,
-    children: all.map(({ child, chosen, pages: own }) => ({ id: child.id, name: child.name, chosen, pages: own.length })),
-    pages: answers.length ? [...pages, { key: 'answers', child: null, title: 'Answers to the quiz', wording: 'Keep it apart from the children’s folders.', answers }] : pages,
+    unitId: unit.id,
+    unitTitle: unit.title,
+    lessonId: lesson?.id,
+    what: lesson ? `Lesson ${lesson.number}, ${lesson.title}` : 'Checklists',
+    back: `/ladder?unit=${unit.id}${lesson ? `&lesson=${lesson.id}` : ''}`,
+    size,
+    children: all.map(({ child, chosen, pages: own }) => ({
+      id: child.id,
+      name: child.name,
+      chosen,
+      pages: own.length,
+    })),
+    pages: answers.length
+      ? [
+          ...pages,
+          {
+            key: 'answers',
+            child: null,
+            title: 'Answers to the quiz',
+            wording: 'Keep it apart from the children’s folders.',
+            answers,
+          },
+        ]
+      : pages,
   };
 }

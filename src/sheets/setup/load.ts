@@ -1,5 +1,10 @@
-import { ageOn } from '@/core/ladder/age';
-import { proposedRung } from '@/core/ladder/rungs';
+import { statSync } from 'node:fs';
+import { shortDate } from '@/core/calendar/dates';
+import { copiesOf, type CopyKind } from '@/data/copies';
+import { storePath } from '@/data/open';
+import { sizeText } from '../frame/file-size';
+import { ageOn } from '@/core/plan/age';
+import { proposedRung } from '@/core/plan/rungs';
 import { suggestions, type Suggestion } from '@/core/ladder/suggest';
 import type { Child, Family } from '@/core/plan/plan';
 import type { Rung } from '@/core/plan/measures';
@@ -11,6 +16,8 @@ export interface SetupView {
   children: (Child & { age: number; proposed: Rung })[];
   /** Rungs that the marks speak for moving, with the evidence. */
   suggested: (Suggestion & { name: string })[];
+  /** Where the store is and which copies of it there are, the newest first. */
+  keeping: { path: string; size: string; copies: { name: string; called: string; size: string }[] };
   /** What is still to be done before a week can be taught. */
   steps: { name: string; href: string; done: boolean }[];
 }
@@ -24,13 +31,46 @@ export async function loadSetup(params: SearchParams): Promise<SetupView> {
       const age = ageOn(c.birthMonth, today);
       return { ...c, age, proposed: proposedRung(age) };
     }),
-    suggested: suggestions(plan, today).map((s) => ({ ...s, name: plan.children.find((c) => c.id === s.childId)!.name })),
+    suggested: suggestions(plan, today).map((s) => ({
+      ...s,
+      name: plan.children.find((c) => c.id === s.childId)!.name,
+    })),
+    keeping: keepingOf(storePath()),
     steps: [
-      { name: 'The family and its children', href: '/setup', done: !!plan.family && plan.children.length > 0 },
+      {
+        name: 'The family and its children',
+        href: '/setup',
+        done: !!plan.family && plan.children.length > 0,
+      },
       { name: 'The school year', href: '/year', done: !!plan.year },
-      { name: 'A first unit with its lessons', href: plan.units.length ? '/lessons' : '/unit', done: plan.lessons.length > 0 },
+      {
+        name: 'A first unit with its lessons',
+        href: plan.units.length ? '/lessons' : '/unit',
+        done: plan.lessons.length > 0,
+      },
       { name: 'The books', href: '/books', done: plan.pulls.length > 0 },
       { name: 'Ink the first week', href: '/weeks', done: plan.sittings.some((s) => s.state === 'ink') },
     ],
+  };
+}
+
+const COPY_CALLED: Record<CopyKind, string> = {
+  daily: 'The day’s',
+  weekly: 'The week’s',
+  before: 'Before a new version',
+  saved: 'Saved',
+  replaced: 'What a copy replaced',
+  damaged: 'Damaged, set aside',
+};
+
+function keepingOf(path: string): SetupView['keeping'] {
+  return {
+    path,
+    size: sizeText(statSync(path).size),
+    copies: copiesOf(path).map((c) => ({
+      name: c.name,
+      called: `${COPY_CALLED[c.kind]}, ${shortDate(c.at.toISOString().slice(0, 10))} ${c.at.toTimeString().slice(0, 5)}`,
+      size: sizeText(c.bytes),
+    })),
   };
 }

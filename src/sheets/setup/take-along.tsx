@@ -1,27 +1,33 @@
 'use client';
 /** Taking the plan along as a file, and bringing one in: shown first, then all of it or nothing. */
+import { Ruled } from './ruled';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, buttonLook } from '@/kit/button';
 import { Dialog } from '@/kit/dialog';
 import { Caution, Quiet } from '@/kit/text';
 import { FileTrigger } from 'react-aria-components/FileTrigger';
+import { LARGEST_FILE, sizeText } from '../frame/file-size';
 import { useAct } from '../frame/use-act';
 import { importPlan, previewImport, type Preview } from './actions';
-import { Ruled } from './setup';
 
 export function TakeAlong({ hasPlan }: { hasPlan: boolean }) {
   const { act, say } = useAct();
-  const [chosen, choose] = useState<{ name: string; text: string; preview: Preview }>();
+  const [chosen, setChosen] = useState<{ name: string; text: string; preview: Preview }>();
   const read = async (files: FileList | null): Promise<void> => {
     const file = files?.[0];
     if (!file) return;
+    if (file.size > LARGEST_FILE)
+      return say(`“${file.name}” has ${sizeText(file.size)}; ${sizeText(LARGEST_FILE)} can be brought in.`);
     const text = await file.text();
     const preview = await previewImport(text).catch(() => undefined);
-    if (preview) choose({ name: file.name, text, preview });
-    else say(`“${file.name}” could not be looked at: Hausplan did not answer. Check that it is running, then choose the file again.`);
+    if (preview) setChosen({ name: file.name, text, preview });
+    else
+      say(
+        `“${file.name}” could not be looked at: Hausplan did not answer. Check that it is running, then choose the file again.`,
+      );
   };
-  const close = (): void => choose(undefined);
+  const close = (): void => setChosen(undefined);
   const faults = chosen?.preview.faults ?? [];
   return (
     <section aria-labelledby="take-along">
@@ -29,34 +35,81 @@ export function TakeAlong({ hasPlan }: { hasPlan: boolean }) {
       <Rows>
         {hasPlan ? (
           <>
-            <div><FileLink href="/files/plan.json" download="hausplan.json">Save the plan</FileLink><Quiet>Everything, as Hausplan JSON, to keep or to open elsewhere.</Quiet></div>
-            <div><FileLink href="/files/plan.ics" download="hausplan.ics">Save a calendar</FileLink><Quiet>Each placed part on its day, as iCalendar.</Quiet></div>
+            <div>
+              <FileLink href="/files/plan.json" download="hausplan.json">
+                Save the plan
+              </FileLink>
+              <Quiet>Everything, as Hausplan JSON, to keep or to open elsewhere.</Quiet>
+            </div>
+            <div>
+              <FileLink href="/files/plan.ics" download="hausplan.ics">
+                Save a calendar
+              </FileLink>
+              <Quiet>Each placed part on its day, as iCalendar.</Quiet>
+            </div>
           </>
         ) : null}
         <div>
-          <FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={read}><Button>Bring in a plan…</Button></FileTrigger>
+          <FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={read}>
+            <Button>Bring in a plan…</Button>
+          </FileTrigger>
           <Quiet>A Hausplan JSON file. You see what is in it before anything is kept.</Quiet>
         </div>
       </Rows>
       <Dialog
-        title={faults.length ? 'This file cannot be brought in' : 'Bring in this plan?'} isOpen={!!chosen} onClose={close}
+        title={faults.length ? 'This file cannot be brought in' : 'Bring in this plan?'}
+        isOpen={!!chosen}
+        onClose={close}
         footer={
-          faults.length
-            ? <Button $primary onPress={close}>I see</Button>
-            : <><Button onPress={close}>Leave it</Button><Button $primary onPress={() => { const { text } = chosen!; act((base) => importPlan(base, text), { then: close }); }}>Bring it in</Button></>
+          faults.length ? (
+            <Button $primary onPress={close}>
+              I see
+            </Button>
+          ) : (
+            <>
+              <Button onPress={close}>Leave it</Button>
+              <Button
+                $primary
+                onPress={() => {
+                  const { text } = chosen!;
+                  act((base) => importPlan(base, text), { then: close });
+                }}
+              >
+                Bring it in
+              </Button>
+            </>
+          )
         }
       >
         <p>{chosen?.name}</p>
         {faults.length ? (
           <>
-            <p>Nothing was changed. {faults.length === 1 ? 'One thing is' : `${faults.length} things are`} wrong with it:</p>
-            <ul>{faults.slice(0, 50).map((f, i) => <li key={i}>{f.where ? <b>{f.where}: </b> : null}{f.what}</li>)}</ul>
+            <p>
+              Nothing was changed. {faults.length === 1 ? 'One thing is' : `${faults.length} things are`}{' '}
+              wrong with it:
+            </p>
+            <ul>
+              {faults.slice(0, 50).map((f, i) => (
+                <li key={i}>
+                  {f.where ? <b>{f.where}: </b> : null}
+                  {f.what}
+                </li>
+              ))}
+            </ul>
             {faults.length > 50 ? <Quiet>and {faults.length - 50} more.</Quiet> : null}
           </>
         ) : (
           <>
-            <ul>{chosen?.preview.holds?.map((h) => <li key={h.name}>{h.count} {h.name}</li>)}</ul>
-            {chosen?.preview.replaces ? <Caution>It takes the place of the plan that is here now. Undo brings that one back.</Caution> : null}
+            <ul>
+              {chosen?.preview.holds?.map((h) => (
+                <li key={h.name}>
+                  {h.count} {h.name}
+                </li>
+              ))}
+            </ul>
+            {chosen?.preview.replaces ? (
+              <Caution>It takes the place of the plan that is here now. Undo brings that one back.</Caution>
+            ) : null}
           </>
         )}
       </Dialog>
@@ -64,5 +117,15 @@ export function TakeAlong({ hasPlan }: { hasPlan: boolean }) {
   );
 }
 
-const Rows = styled.div`display: grid; gap: 12px; & > div { display: grid; gap: 3px; justify-items: start; }`;
-const FileLink = styled.a<{ $primary?: boolean }>`${buttonLook}`;
+const Rows = styled.div`
+  display: grid;
+  gap: 12px;
+  & > div {
+    display: grid;
+    gap: 3px;
+    justify-items: start;
+  }
+`;
+const FileLink = styled.a<{ $primary?: boolean }>`
+  ${buttonLook}
+`;

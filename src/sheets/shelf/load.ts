@@ -4,7 +4,23 @@ import { groupBy } from '@/core/plan/lookup';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
 
 /** A book in the list, and what it can be found by. */
-export interface ShelfRow extends Pick<Book, 'id' | 'title' | 'authors' | 'label' | 'form' | 'pages' | 'place' | 'language' | 'source' | 'state' | 'stateNote' | 'preview' | 'topics' | 'chapters'> {
+export interface ShelfRow extends Pick<
+  Book,
+  | 'id'
+  | 'title'
+  | 'authors'
+  | 'label'
+  | 'form'
+  | 'pages'
+  | 'place'
+  | 'language'
+  | 'source'
+  | 'state'
+  | 'stateNote'
+  | 'preview'
+  | 'topics'
+  | 'chapters'
+> {
   /** Titles of the units it is pulled for. */
   units: string[];
 }
@@ -13,7 +29,7 @@ export interface ShelfView {
   info: FrameInfo;
   rows: ShelfRow[];
   children: { id: string; name: string }[];
-  twice: { by: 'number' | 'work'; books: { id: string; title: string; says: string }[] }[];
+  twice: { by: 'number' | 'work'; books: { id: string; title: string; message: string }[] }[];
 }
 
 export async function loadShelf(params: SearchParams): Promise<ShelfView> {
@@ -23,8 +39,53 @@ export async function loadShelf(params: SearchParams): Promise<ShelfView> {
   const books = new Map(plan.books.map((b) => [b.id, b]));
   return {
     info,
-    rows: plan.books.map(({ id, title, authors, label, form, pages, place, language, source, state, stateNote, preview, topics, chapters }) => ({ id, title, authors, label, form, pages, place, language, source, state, stateNote, preview, topics, chapters, units: (pulls.get(id) ?? []).map((p) => units.get(p.unitId) ?? '') })),
+    rows: plan.books.map(
+      ({
+        id,
+        title,
+        authors,
+        label,
+        form,
+        pages,
+        place,
+        language,
+        source,
+        state,
+        stateNote,
+        preview,
+        topics,
+        chapters,
+      }) => ({
+        id,
+        title,
+        authors,
+        label,
+        form,
+        pages,
+        place,
+        language,
+        source,
+        state,
+        stateNote,
+        preview,
+        topics,
+        chapters,
+        units: (pulls.get(id) ?? []).map((p) => units.get(p.unitId) ?? ''),
+      }),
+    ),
     children: plan.children.map(({ id, name }) => ({ id, name })),
-    twice: duplicates(plan.books).map((t) => ({ by: t.by, books: t.ids.map((id) => { const b = books.get(id)!; return { id, title: b.title, says: [b.authors, b.form, b.pages ? `${b.pages} pages` : '', b.label, b.place].filter(Boolean).join(' · ') }; }) })),
+    twice: duplicates(plan.books).map((t) => ({
+      by: t.by,
+      books: t.ids.map((id) => {
+        const b = books.get(id)!;
+        return {
+          id,
+          title: b.title,
+          message: [b.authors, b.form, b.pages ? `${b.pages} pages` : '', b.label, b.place]
+            .filter(Boolean)
+            .join(' · '),
+        };
+      }),
+    })),
   };
 }

@@ -6,7 +6,7 @@ import { axisOf } from '@/core/dayplan/axis';
 import { ParentPath, type Stop } from '@/kit/parent-path';
 import { colour } from '@/kit/tokens';
 import { RoomOfDay } from './day-room';
-import type { DayRoom } from './day';
+import type { DayRoom } from '../frame/day';
 import type { TodayView } from './load';
 
 /** Where in a lane the parent's path runs: between the words and the tick, further left where lanes are narrow. */
@@ -24,22 +24,54 @@ function needs(room: DayRoom, lanes: number, columns: number): number {
 export function DayDrawing({ view }: { view: TodayView }) {
   const lanes = view.children.length;
   const at = new Map(view.children.map((c, i) => [c.id, i]));
-  const pieces = view.rooms.flatMap((room) => runs(room.childIds.map((c) => at.get(c)!).sort((a, b) => a - b)).map((run) => ({ room, from: run[0], to: run[run.length - 1] })));
-  const axis = axisOf(pieces.map(({ room, from, to }) => ({ starts: room.starts, ends: room.ends, needs: needs(room, lanes, to - from + 1) })), view.dayStarts, view.dayEnds);
+  const pieces = view.rooms.flatMap((room) =>
+    runs(room.childIds.map((c) => at.get(c)!).sort((a, b) => a - b)).map((run) => ({
+      room,
+      from: run[0],
+      to: run[run.length - 1],
+    })),
+  );
+  const axis = axisOf(
+    pieces.map(({ room, from, to }) => ({
+      starts: room.starts,
+      ends: room.ends,
+      needs: needs(room, lanes, to - from + 1),
+    })),
+    view.dayStarts,
+    view.dayEnds,
+  );
   const hours: number[] = [];
   for (let t = Math.ceil(view.dayStarts / 60) * 60; t <= view.dayEnds; t += 60) hours.push(t);
-  const stops = view.rooms.filter((r) => r.parentMinutes > 0).map((r): Stop => {
-    const last = Math.max(...r.childIds.map((c) => at.get(c)!));
-    return { x: ((last + pathInLane(lanes)) / lanes) * 100, from: axis.at(r.starts) + 9, to: Math.max(axis.at(r.starts) + 9, axis.at(r.starts + r.parentMinutes) - 9) };
-  });
+  const stops = view.rooms
+    .filter((r) => r.parentMinutes > 0)
+    .map((r): Stop => {
+      const last = Math.max(...r.childIds.map((c) => at.get(c)!));
+      return {
+        x: ((last + pathInLane(lanes)) / lanes) * 100,
+        from: axis.at(r.starts) + 9,
+        to: Math.max(axis.at(r.starts) + 9, axis.at(r.starts + r.parentMinutes) - 9),
+      };
+    });
   return (
     <Ground style={{ height: axis.height + 4 }}>
-      {hours.map((t) => <Hour key={t} style={{ top: axis.at(t) }}><span>{clockText(t)}</span></Hour>)}
+      {hours.map((t) => (
+        <Hour key={t} style={{ top: axis.at(t) }}>
+          <span>{clockText(t)}</span>
+        </Hour>
+      ))}
       <Field>
         {pieces.map(({ room, from, to }) => (
           <RoomOfDay
-            key={`${room.sittingId} ${from}`} room={room} view={view}
-            style={{ position: 'absolute', left: `${(100 * from) / lanes}%`, width: `${(100 * (to - from + 1)) / lanes}%`, top: axis.at(room.starts), height: axis.at(room.ends) - axis.at(room.starts) }}
+            key={`${room.sittingId} ${from}`}
+            room={room}
+            view={view}
+            style={{
+              position: 'absolute',
+              left: `${(100 * from) / lanes}%`,
+              width: `${(100 * (to - from + 1)) / lanes}%`,
+              top: axis.at(room.starts),
+              height: axis.at(room.ends) - axis.at(room.starts),
+            }}
           />
         ))}
         {stops.length ? <ParentPath stops={stops} height={axis.height} /> : null}
@@ -59,6 +91,29 @@ function runs(lanes: number[]): number[][] {
   return found;
 }
 
-const Ground = styled.div`position: relative; padding-left: 48px; margin-bottom: 10px; print-color-adjust: exact;`;
-const Field = styled.div`position: relative; height: 100%; border: 2px solid ${colour.ink}; background: ${colour.sheet};`;
-const Hour = styled.div`position: absolute; left: 0; width: 46px; border-top: 1px solid ${colour.graphite}; span { position: absolute; top: 1px; right: 8px; font-size: 12.5px; color: ${colour.graphite}; } border-image: linear-gradient(to right, transparent 36px, ${colour.graphite} 36px) 1;`;
+const Ground = styled.div`
+  position: relative;
+  padding-left: 48px;
+  margin-bottom: 10px;
+  print-color-adjust: exact;
+`;
+const Field = styled.div`
+  position: relative;
+  height: 100%;
+  border: 2px solid ${colour.ink};
+  background: ${colour.sheet};
+`;
+const Hour = styled.div`
+  position: absolute;
+  left: 0;
+  width: 46px;
+  border-top: 1px solid ${colour.graphite};
+  span {
+    position: absolute;
+    top: 1px;
+    right: 8px;
+    font-size: 12.5px;
+    color: ${colour.graphite};
+  }
+  border-image: linear-gradient(to right, transparent 36px, ${colour.graphite} 36px) 1;
+`;

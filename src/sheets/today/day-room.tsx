@@ -14,20 +14,31 @@ import { colour, narrow, paper } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { LADDER_KINDS } from '@/core/plan/words';
 import { felt, moveOn, tick, untick } from './actions';
-import type { DayRoom } from './day';
+import type { DayRoom } from '../frame/day';
 import type { TodayView } from './load';
 
 const NoteTook = dynamic(() => import('./note-took').then((m) => m.NoteTook), { ssr: false });
 
-export function RoomOfDay({ room, view, timed, style }: { room: DayRoom; view: TodayView; timed?: boolean; style?: CSSProperties }) {
+export function RoomOfDay({
+  room,
+  view,
+  timed,
+  style,
+}: {
+  room: DayRoom;
+  view: TodayView;
+  timed?: boolean;
+  style?: CSSProperties;
+}) {
   const { act } = useAct();
-  const [noting, note] = useState(false);
+  const [noting, setNoting] = useState(false);
   const children = view.children.filter((c) => room.childIds.includes(c.id));
   const childId = room.own ? room.childIds[0] : null;
   const names = children.map((c) => c.name).join(', ');
   const { partId } = room;
   const { date } = view;
-  const setDone = (done: boolean): void => act((base) => (done ? tick(base, { partId, childId, date }) : untick(base, { partId, childId })));
+  const setDone = (done: boolean): void =>
+    act((base) => (done ? tick(base, { partId, childId, date }) : untick(base, { partId, childId })));
   return (
     <Place style={style}>
       <Framed $state={room.done ? 'done' : room.state}>
@@ -35,41 +46,165 @@ export function RoomOfDay({ room, view, timed, style }: { room: DayRoom; view: T
           <Menu
             label={room.title}
             groups={[
-              { title: `${clockText(room.starts)} to ${clockText(room.ends)}, ${names}. ${room.why}`, doings: [
-                { name: room.done ? 'Not done after all' : 'Done', do: () => setDone(!room.done) },
-                ...(room.canMove && !room.done ? [{ name: room.comesBack ? 'Left out this time' : 'Did not happen: move it on', do: () => act((base) => moveOn(base, { partId, date, rubOut: false }), { rubOut: (base) => moveOn(base, { partId, date, rubOut: true }) }) }] : []),
-              ] },
-              ...(isLadder(room) ? children.map((c) => ({ title: `How it went for ${c.name}`, doings: [
-                ...FELT.map(([how, name]) => ({ name: childId ? `It was ${name}` : `${c.name}: ${name}`, do: () => act((base) => felt(base, { partId, childId: c.id, felt: how, date })) })),
-                ...(childId ? [{ name: 'Minutes it took…', do: () => note(true) }] : []),
-              ] })) : []),
+              {
+                title: `${clockText(room.starts)} to ${clockText(room.ends)}, ${names}. ${room.why}`,
+                doings: [
+                  { name: room.done ? 'Not done after all' : 'Done', do: () => setDone(!room.done) },
+                  ...(room.canMove && !room.done
+                    ? [
+                        {
+                          name: room.comesBack ? 'Left out this time' : 'Did not happen: move it on',
+                          do: () =>
+                            act((base) => moveOn(base, { partId, date, rubOut: false }), {
+                              rubOut: (base) => moveOn(base, { partId, date, rubOut: true }),
+                            }),
+                        },
+                      ]
+                    : []),
+                ],
+              },
+              ...(isLadder(room)
+                ? children.map((c) => ({
+                    title: `How it went for ${c.name}`,
+                    doings: [
+                      ...FELT.map(([how, name]) => ({
+                        name: childId ? `It was ${name}` : `${c.name}: ${name}`,
+                        do: () => act((base) => felt(base, { partId, childId: c.id, felt: how, date })),
+                      })),
+                      ...(childId ? [{ name: 'Minutes it took…', do: () => setNoting(true) }] : []),
+                    ],
+                  }))
+                : []),
             ]}
           >
-            <RoomTitle aria-label={`${room.title}, ${names}`}>{timed ? `${clockText(room.starts)} ` : ''}{room.title}</RoomTitle>
+            <RoomTitle aria-label={`${room.title}, ${names}`}>
+              {timed ? `${clockText(room.starts)} ` : ''}
+              {room.title}
+            </RoomTitle>
           </Menu>
           <Checkbox isSelected={room.done} onChange={setDone} label={`Done: ${room.title}, ${names}`} />
         </Head>
-        {room.detail || room.wait ? <Detail $beside={!timed && room.parentMinutes > 0 ? (view.children.length > 4 ? 32 : 21) / (children.length || 1) : 0}>{[room.detail, room.wait ? `then ${room.wait}` : ''].filter(Boolean).join(' · ')}</Detail> : null}
-        {timed ? <Small>{names}{room.parentMinutes ? ' · with you' : ''}</Small> : null}
-        {!timed ? <Strips>{children.map((c) => <Hatch key={c.id} name={c.hatch} width="100%" height={6} framed={false} />)}</Strips> : null}
+        {room.detail || room.wait ? (
+          <Detail
+            $beside={
+              !timed && room.parentMinutes > 0
+                ? (view.children.length > 4 ? 32 : 21) / (children.length || 1)
+                : 0
+            }
+          >
+            {[room.detail, room.wait ? `then ${room.wait}` : ''].filter(Boolean).join(' · ')}
+          </Detail>
+        ) : null}
+        {timed ? (
+          <Small>
+            {names}
+            {room.parentMinutes ? ' · with you' : ''}
+          </Small>
+        ) : null}
+        {!timed ? (
+          <Strips>
+            {children.map((c) => (
+              <Hatch key={c.id} name={c.hatch} width="100%" height={6} framed={false} />
+            ))}
+          </Strips>
+        ) : null}
       </Framed>
-      {noting && childId ? <NoteTook taken={{ partId, childId, title: room.title, name: names, copying: room.kind === 'copying' }} date={date} onClose={() => note(false)} /> : null}
+      {noting && childId ? (
+        <NoteTook
+          taken={{ partId, childId, title: room.title, name: names, copying: room.kind === 'copying' }}
+          date={date}
+          onClose={() => setNoting(false)}
+        />
+      ) : null}
     </Place>
   );
 }
 
-const FELT = [['easy', 'easy'], ['right', 'just right'], ['hard', 'too hard']] as const;
+const FELT = [
+  ['easy', 'easy'],
+  ['right', 'just right'],
+  ['hard', 'too hard'],
+] as const;
 const isLadder = (room: DayRoom): boolean => (LADDER_KINDS as readonly string[]).includes(room.kind);
 
 /** The rooms in the order of their times. */
 export function DayRooms({ view }: { view: TodayView }) {
-  return <List>{view.rooms.map((r) => <li key={`${r.sittingId} ${r.childIds.join()}`}><RoomOfDay room={r} view={view} timed /></li>)}</List>;
+  return (
+    <List>
+      {view.rooms.map((r) => (
+        <li key={`${r.sittingId} ${r.childIds.join()}`}>
+          <RoomOfDay room={r} view={view} timed />
+        </li>
+      ))}
+    </List>
+  );
 }
 
-const Place = styled.div`padding: 1px; min-width: 0; & > div { height: 100%; }`;
-const Framed = styled(Room)`padding: 3px 6px 8px 8px; overflow: hidden; display: flex; flex-direction: column;`;
-const Head = styled.div`display: flex; justify-content: space-between; gap: 4px; align-items: flex-start; ${narrow} { label { min-height: 44px; min-width: 44px; justify-content: center; } }`;
-const RoomTitle = styled(AriaButton)`background: none; border: 0; padding: 2px 0; text-align: left; font-weight: 700; font-size: 13.5px; line-height: 1.25; cursor: pointer; overflow-wrap: anywhere; ${narrow} { min-height: 44px; font-size: 15px; } ${paper} { cursor: auto; }`;
-const Detail = styled.p<{ $beside: number }>`padding-right: ${(p) => p.$beside}%; font-size: 12.5px; line-height: 1.35; color: ${colour.graphite}; overflow-wrap: anywhere; overflow: hidden;`;
-const Strips = styled.div`position: absolute; left: 2px; right: 2px; bottom: 1px; display: flex; gap: 4px; & > svg { flex: 1; min-width: 0; }`;
-const List = styled.ol`display: grid; gap: 8px;`;
+const Place = styled.div`
+  padding: 1px;
+  min-width: 0;
+  & > div {
+    height: 100%;
+  }
+`;
+const Framed = styled(Room)`
+  padding: 3px 6px 8px 8px;
+  overflow: hidden;
+  display: flex;
+  flex-direction: column;
+`;
+const Head = styled.div`
+  display: flex;
+  justify-content: space-between;
+  gap: 4px;
+  align-items: flex-start;
+  ${narrow} {
+    label {
+      min-height: 44px;
+      min-width: 44px;
+      justify-content: center;
+    }
+  }
+`;
+const RoomTitle = styled(AriaButton)`
+  background: none;
+  border: 0;
+  padding: 2px 0;
+  text-align: left;
+  font-weight: 700;
+  font-size: 13.5px;
+  line-height: 1.25;
+  cursor: pointer;
+  overflow-wrap: anywhere;
+  ${narrow} {
+    min-height: 44px;
+    font-size: 15px;
+  }
+  ${paper} {
+    cursor: auto;
+  }
+`;
+const Detail = styled.p<{ $beside: number }>`
+  padding-right: ${(p) => p.$beside}%;
+  font-size: 12.5px;
+  line-height: 1.35;
+  color: ${colour.graphite};
+  overflow-wrap: anywhere;
+  overflow: hidden;
+`;
+const Strips = styled.div`
+  position: absolute;
+  left: 2px;
+  right: 2px;
+  bottom: 1px;
+  display: flex;
+  gap: 4px;
+  & > svg {
+    flex: 1;
+    min-width: 0;
+  }
+`;
+const List = styled.ol`
+  display: grid;
+  gap: 8px;
+`;

@@ -1,6 +1,7 @@
+import { childName } from '@/core/plan/called';
 import { schoolDays, whyClosed } from '@/core/calendar/school-days';
 import { longDate, shortDate } from '@/core/calendar/dates';
-import { ageOn } from '@/core/ladder/age';
+import { ageOn } from '@/core/plan/age';
 import { cautionsFor, shown, type Caution } from '@/core/cautions/match';
 import { toPrepare } from '@/core/prep/get-ready';
 import { byId, doneParts, homes } from '@/core/plan/lookup';
@@ -9,7 +10,7 @@ import type { HatchName } from '@/kit/hatch';
 import { dateParam, load, type FrameInfo, type SearchParams } from '../frame/load';
 import { pagesOf } from '@/core/books/reading';
 import { pagesText } from '@/core/books/reading';
-import { dayRooms, type DayRoom } from './day';
+import { dayRooms, type DayRoom } from '../frame/day';
 import type { Read } from './note-reading';
 
 export interface TodayView {
@@ -57,34 +58,92 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
   const unitsToday = new Set(rooms.map((r) => homeOf(parts.get(r.partId)!).unit?.id ?? ''));
   const titles = [...new Set(rooms.map((r) => r.lesson).filter(Boolean))];
   const at = days.findIndex((d) => d.date === date);
-  const missed = new Set(plan.marks.filter((m) => m.outcome === 'missed').map((m) => `${m.partId} ${m.date}`));
-  const left = plan.sittings.filter((s) => s.date < today && !done.has(s.partId) && !missed.has(`${s.partId} ${s.date}`)).sort((a, b) => (a.date < b.date ? -1 : 1));
+  const missed = new Set(
+    plan.marks.filter((m) => m.outcome === 'missed').map((m) => `${m.partId} ${m.date}`),
+  );
+  const left = plan.sittings
+    .filter((s) => s.date < today && !done.has(s.partId) && !missed.has(`${s.partId} ${s.date}`))
+    .sort((a, b) => (a.date < b.date ? -1 : 1));
   return {
-    info, today, date, hasYear: !!plan.year, title: longDate(date),
-    subtitle: titles.length === 1 ? `Lesson ${titles[0]}` : titles.length ? `Lessons ${titles.join('; ')}` : '',
+    info,
+    today,
+    date,
+    hasYear: !!plan.year,
+    title: longDate(date),
+    subtitle:
+      titles.length === 1 ? `Lesson ${titles[0]}` : titles.length ? `Lessons ${titles.join('; ')}` : '',
     closed: plan.year ? whyClosed(plan.year, date) : undefined,
-    before: days.filter((d) => d.date < date).at(-1)?.date, after: days.find((d) => d.date > date)?.date,
-    dayStarts: plan.year?.dayStarts ?? 510, dayEnds: plan.year?.dayEnds ?? 900,
+    before: days.filter((d) => d.date < date).at(-1)?.date,
+    after: days.find((d) => d.date > date)?.date,
+    dayStarts: plan.year?.dayStarts ?? 510,
+    dayEnds: plan.year?.dayEnds ?? 900,
     children: plan.children.map((c) => ({
-      id: c.id, name: c.name, hatch: c.hatch, limit: c.minutes, age: ageOn(c.birthMonth, date),
+      id: c.id,
+      name: c.name,
+      hatch: c.hatch,
+      limit: c.minutes,
+      age: ageOn(c.birthMonth, date),
       minutes: rooms.filter((r) => r.childIds.includes(c.id)).reduce((sum, r) => sum + r.ends - r.starts, 0),
     })),
-    rooms, leadMinutes: rooms.reduce((sum, r) => sum + r.parentMinutes, 0),
+    rooms,
+    leadMinutes: rooms.reduce((sum, r) => sum + r.parentMinutes, 0),
     schoolDay: at >= 0 ? { number: at + 1, of: days.length } : undefined,
-    inkedTo: plan.sittings.filter((s) => s.state === 'ink').map((s) => s.date).sort().at(-1),
-    onTheTable: plan.uses.filter((u) => lessonsToday.has(u.lessonId)).map((u) => {
-      const pull = pulls.get(u.pullId)!;
-      const book = books.get(pull.bookId)!;
-      const child = plan.children.find((c) => c.id === pull.childId);
-      const read = pull.role === 'own' && child ? { bookId: book.id, title: book.title, childId: child.id, reader: child.name, pages: pagesOf(u, book.pages) || null } : undefined;
-      return { title: book.title, pages: pagesText(u).replace(/^, /, ''), role: pull.role, reader: child?.name ?? '', read };
+    inkedTo: plan.sittings
+      .filter((s) => s.state === 'ink')
+      .map((s) => s.date)
+      .sort()
+      .at(-1),
+    onTheTable: plan.uses
+      .filter((u) => lessonsToday.has(u.lessonId))
+      .map((u) => {
+        const pull = pulls.get(u.pullId)!;
+        const book = books.get(pull.bookId)!;
+        const child = plan.children.find((c) => c.id === pull.childId);
+        const read =
+          pull.role === 'own' && child
+            ? {
+                bookId: book.id,
+                title: book.title,
+                childId: child.id,
+                reader: child.name,
+                pages: pagesOf(u, book.pages) || null,
+              }
+            : undefined;
+        return {
+          title: book.title,
+          pages: pagesText(u).replace(/^, /, ''),
+          role: pull.role,
+          reader: child?.name ?? '',
+          read,
+        };
+      }),
+    ready: ready
+      .filter((r) => r.on === date || r.date === date)
+      .map((r) => ({
+        what: r.what,
+        when: r.on === date ? `for ${r.part}` : `today, for ${r.part} on ${shortDate(r.on)}`,
+      })),
+    cautions: [...new Set(rooms.map((r) => r.partId))].flatMap((id) => {
+      const part = parts.get(id)!;
+      const cautions = shown(cautionsFor(part, plan.children, plan.family?.allergies ?? [], date));
+      return cautions.length ? [{ of: part.title, cautions }] : [];
     }),
-    ready: ready.filter((r) => r.on === date || r.date === date).map((r) => ({ what: r.what, when: r.on === date ? `for ${r.part}` : `today, for ${r.part} on ${shortDate(r.on)}` })),
-    cautions: [...new Set(rooms.map((r) => r.partId))].flatMap((id) => { const part = parts.get(id)!; const cautions = shown(cautionsFor(part, plan.children, plan.family?.allergies ?? [], date)); return cautions.length ? [{ of: part.title, cautions }] : []; }),
-    questions: plan.questions.filter((q) => !q.answer && unitsToday.has(q.unitId)).map((q) => ({ id: q.id, text: q.text, who: plan.children.find((c) => c.id === q.childId)?.name ?? '' })),
+    questions: plan.questions
+      .filter((q) => !q.answer && unitsToday.has(q.unitId))
+      .map((q) => ({
+        id: q.id,
+        text: q.text,
+        who: childName(plan, q.childId, ''),
+      })),
     left: left.map((s) => {
       const part = parts.get(s.partId)!;
-      return { partId: part.id, title: [part.title, lessons.get(part.lessonId ?? '')?.title].filter(Boolean).join(', '), on: s.date, date: shortDate(s.date), canMove: !part.fixedDate || part.ruleId !== null };
+      return {
+        partId: part.id,
+        title: [part.title, lessons.get(part.lessonId ?? '')?.title].filter(Boolean).join(', '),
+        on: s.date,
+        date: shortDate(s.date),
+        canMove: !part.fixedDate || part.ruleId !== null,
+      };
     }),
   };
 }

@@ -1,8 +1,7 @@
 'use client';
 /** How long a piece of work took a child: with copying it becomes their own hand, and it speaks for or against the rung. */
-import { Button } from '@/kit/button';
-import { Dialog } from '@/kit/dialog';
-import { FieldStack, NumberField } from '@/kit/field';
+import { FormDialog } from '@/kit/form-dialog';
+import { NumberField } from '@/kit/field';
 import { Quiet } from '@/kit/text';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
@@ -19,16 +18,27 @@ export interface Taken {
 export function NoteTook({ taken, date, onClose }: { taken: Taken; date: string; onClose: () => void }) {
   const { act } = useAct();
   const form = useForm<{ minutes: number | null }>({ minutes: null });
-  const save = (): void => act((base) => took(base, { ...form.value, partId: taken.partId, childId: taken.childId, date }), { faults: form.takeFaults, then: onClose });
+  const save = (): void =>
+    act((base) => took(base, { ...form.value, partId: taken.partId, childId: taken.childId, date }), {
+      faults: form.takeFaults,
+      then: onClose,
+    });
   return (
-    <Dialog title={`${taken.title}, ${taken.name}`} isOpen onClose={onClose} footer={<><Button onPress={onClose}>Leave it</Button><Button $primary onPress={save}>Note it</Button></>}>
-      <form onSubmit={(e) => { e.preventDefault(); save(); }}>
-        <FieldStack>
-          <NumberField label="Minutes it took" value={form.value.minutes} onChange={(v) => form.set('minutes', v)} min={1} max={600} error={form.error('minutes') && 'Say how many minutes.'} />
-          <Quiet>{taken.copying ? `From ten minutes on, ${taken.name}’s own hand takes the place of the table’s: copying and writing are planned by it.` : `It counts as easy or too hard where it is far from the minutes planned and you say nothing else.`}</Quiet>
-          <button type="submit" hidden />
-        </FieldStack>
-      </form>
-    </Dialog>
+    <FormDialog title={`${taken.title}, ${taken.name}`} verb="Note it" onSubmit={save} onClose={onClose}>
+      <NumberField
+        label="Minutes it took"
+        value={form.value.minutes}
+        onChange={(v) => form.set('minutes', v)}
+        min={1}
+        max={600}
+        error={form.error('minutes') && 'Say how many minutes.'}
+      />
+      <Quiet>
+        {taken.copying
+          ? `From ten minutes on, ${taken.name}’s own hand takes the place of the table’s: copying and writing are planned by it.`
+          : `It counts as easy or too hard where it is far from the minutes planned and you say nothing else.`}
+      </Quiet>
+      <button type="submit" hidden />
+    </FormDialog>
   );
 }

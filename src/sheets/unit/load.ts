@@ -1,4 +1,4 @@
-import { ageOn } from '@/core/ladder/age';
+import { ageOn } from '@/core/plan/age';
 import { unitDays, type UnitDay } from '@/core/layout/unit-days';
 import { verdictInWords, verdictOf, type Verdict } from '@/core/layout/verdict';
 import { lessonsOf } from '@/core/plan/lookup';
@@ -21,7 +21,7 @@ export interface UnitView {
   questions: Question[];
   ideas: Idea[];
   verdict?: Verdict;
-  says: string;
+  message: string;
   days: UnitDay[];
 }
 
@@ -29,15 +29,30 @@ export async function loadUnit(params: SearchParams): Promise<UnitView> {
   const { plan, info, today, unit: running } = await load(params);
   const unit = (await param(params, 'new')) ? null : (running ?? null);
   const verdict = unit ? verdictOf(plan, unit.id, today) : undefined;
-  const ofUnit = <T extends { unitId: string }>(items: readonly T[]): T[] => items.filter((i) => i.unitId === unit?.id);
+  const ofUnit = <T extends { unitId: string }>(items: readonly T[]): T[] =>
+    items.filter((i) => i.unitId === unit?.id);
   return {
-    info, today, unit, verdict,
+    info,
+    today,
+    unit,
+    verdict,
     firstDay: plan.year && plan.year.starts > today ? plan.year.starts : today,
-    children: plan.children.map(({ id, name, hatch, birthMonth }) => ({ id, name, hatch, age: ageOn(birthMonth, today) })).sort((a, b) => b.age - a.age),
+    children: plan.children
+      .map(({ id, name, hatch, birthMonth }) => ({ id, name, hatch, age: ageOn(birthMonth, today) }))
+      .sort((a, b) => b.age - a.age),
     hasYear: !!plan.year,
-    lessons: unit ? lessonsOf(plan, unit.id).map(({ id, number, title, objectiveIds }) => ({ id, number, title, objectiveIds })) : [],
-    objectives: ofUnit(plan.objectives), questions: ofUnit(plan.questions), ideas: ofUnit(plan.ideas),
-    says: verdict ? verdictInWords(verdict) : '',
+    lessons: unit
+      ? lessonsOf(plan, unit.id).map(({ id, number, title, objectiveIds }) => ({
+          id,
+          number,
+          title,
+          objectiveIds,
+        }))
+      : [],
+    objectives: ofUnit(plan.objectives),
+    questions: ofUnit(plan.questions),
+    ideas: ofUnit(plan.ideas),
+    message: verdict ? verdictInWords(verdict) : '',
     days: unit ? unitDays(plan, unit.id) : [],
   };
 }

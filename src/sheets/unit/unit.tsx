@@ -1,4 +1,5 @@
 'use client';
+import type { Unit } from '@/core/plan/unit';
 import Link from 'next/link';
 import styled from 'styled-components';
 import { dayMonth } from '@/core/calendar/dates';
@@ -15,28 +16,77 @@ import { UnitForm } from './unit-form';
 
 export function UnitSheet(view: UnitView) {
   const { unit, verdict, info } = view;
-  const unmet = view.objectives.filter((o) => !view.lessons.some((l) => l.objectiveIds.includes(o.id))).length;
+  const unmet = view.objectives.filter(
+    (o) => !view.lessons.some((l) => l.objectiveIds.includes(o.id)),
+  ).length;
   const open = view.questions.filter((q) => !q.answer).length;
   return (
     <Frame
-      info={info} sheet={2} title={unit?.title ?? 'A new unit'}
-      subtitle={unit ? (unit.waiting ? 'waiting for its place in the year' : `from ${dayMonth(unit.starts)}${unit.wishedEnd ? `, wished to end ${dayMonth(unit.wishedEnd)}` : unit.lessonsPerWeek ? '' : ', open'}`) : 'One topic, several children, so many weeks'}
-      actions={unit ? <><LinkButton href="/unit?new=1">New unit</LinkButton><LinkButton $primary href={`/lessons?unit=${unit.id}`}>Its lessons</LinkButton></> : null}
-      figures={unit ? [{ name: 'Lessons', value: String(view.lessons.length) }, ...(view.objectives.length ? [{ name: 'Objectives met', value: `${view.objectives.length - unmet} of ${view.objectives.length}` }] : []), ...(open ? [{ name: 'Open questions', value: String(open) }] : []), ...(verdict?.finishes ? [{ name: 'Finishes', value: dayMonth(verdict.finishes) }] : []), ...(verdict?.meetsEnd && verdict.wishedEnd ? [{ name: 'To spare', value: `${verdict.spareDays} days` }] : [])] : []}
+      info={info}
+      sheet={2}
+      title={unit?.title ?? 'A new unit'}
+      subtitle={unit ? whenItIs(unit) : 'One topic, several children, so many weeks'}
+      actions={
+        unit ? (
+          <>
+            <LinkButton href="/unit?new=1">New unit</LinkButton>
+            <LinkButton $primary href={`/lessons?unit=${unit.id}`}>
+              Its lessons
+            </LinkButton>
+          </>
+        ) : null
+      }
+      figures={
+        unit
+          ? [
+              { name: 'Lessons', value: String(view.lessons.length) },
+              ...(view.objectives.length
+                ? [
+                    {
+                      name: 'Objectives met',
+                      value: `${view.objectives.length - unmet} of ${view.objectives.length}`,
+                    },
+                  ]
+                : []),
+              ...(open ? [{ name: 'Open questions', value: String(open) }] : []),
+              ...(verdict?.finishes ? [{ name: 'Finishes', value: dayMonth(verdict.finishes) }] : []),
+              ...(verdict?.meetsEnd && verdict.wishedEnd
+                ? [{ name: 'To spare', value: `${verdict.spareDays} days` }]
+                : []),
+            ]
+          : []
+      }
       keys={IDEA_KEYS}
     >
       {info.units.length > 1 || !unit ? (
         <Units aria-label="Units">
-          {info.units.map((u) => <Link key={u.id} href={`/unit?unit=${u.id}`} aria-current={u.id === unit?.id ? 'page' : undefined}>{u.title}</Link>)}
+          {info.units.map((u) => (
+            <Link
+              key={u.id}
+              href={`/unit?unit=${u.id}`}
+              aria-current={u.id === unit?.id ? 'page' : undefined}
+            >
+              {u.title}
+            </Link>
+          ))}
         </Units>
       ) : null}
-      {view.children.length === 0 ? <Caution>There are no children yet. <Link href="/setup">Add them first</Link>, then come back.</Caution> : null}
-      {!view.hasYear && !unit ? <Quiet>You need not plan a year first: lessons fall on Mondays to Fridays until you <Link href="/year">say otherwise</Link>.</Quiet> : null}
+      {view.children.length === 0 ? (
+        <Caution>
+          There are no children yet. <Link href="/setup">Add them first</Link>, then come back.
+        </Caution>
+      ) : null}
+      {!view.hasYear && !unit ? (
+        <Quiet>
+          You need not plan a year first: lessons fall on Mondays to Fridays until you{' '}
+          <Link href="/year">say otherwise</Link>.
+        </Quiet>
+      ) : null}
       {unit && view.days.length ? (
         <Length aria-labelledby="length">
           <Heading id="length">How long it takes</Heading>
-          <UnitRuler days={view.days} today={view.today} wishedEnd={unit.wishedEnd} says={view.says} />
-          {verdict && !verdict.meetsEnd ? <Caution>{view.says}</Caution> : <p>{view.says}</p>}
+          <UnitRuler days={view.days} today={view.today} wishedEnd={unit.wishedEnd} message={view.message} />
+          {verdict && !verdict.meetsEnd ? <Caution>{view.message}</Caution> : <p>{view.message}</p>}
         </Length>
       ) : null}
       <Columns>
@@ -49,8 +99,13 @@ export function UnitSheet(view: UnitView) {
             <Objectives key={unit.id} view={view} unit={unit} />
             <Questions key={`questions ${unit.id}`} view={view} unit={unit} />
             <Column>
-              <header><Heading>Trips and the close</Heading></header>
-              <Quiet>Field trips, the closing event, and what comes back by itself are on the <Link href={`/lessons?unit=${unit.id}`}>Lessons</Link> sheet, below the list.</Quiet>
+              <header>
+                <Heading>Trips and the close</Heading>
+              </header>
+              <Quiet>
+                Field trips, the closing event, and what comes back by itself are on the{' '}
+                <Link href={`/lessons?unit=${unit.id}`}>Lessons</Link> sheet, below the list.
+              </Quiet>
             </Column>
           </aside>
         ) : null}
@@ -60,8 +115,49 @@ export function UnitSheet(view: UnitView) {
 }
 
 const Units = styled.nav`
-  display: flex; flex-wrap: wrap; gap: 4px 20px; margin-bottom: 18px;
-  a { font: 600 16px/1.3 ${face.title}; text-decoration-thickness: 1px; text-underline-offset: 4px; } a[aria-current] { text-decoration: none; border-bottom: 3px solid ${colour.ink}; }
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 20px;
+  margin-bottom: 18px;
+  a {
+    font: 600 16px/1.3 ${face.title};
+    text-decoration-thickness: 1px;
+    text-underline-offset: 4px;
+  }
+  a[aria-current] {
+    text-decoration: none;
+    border-bottom: 3px solid ${colour.ink};
+  }
 `;
-const Length = styled.section`display: grid; gap: 10px; margin-bottom: 26px; p { max-width: 90ch; }`;
-const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 320px; gap: 36px; align-items: start; & > div { display: grid; gap: 30px; } & > aside { display: grid; gap: 26px; } ${middling} { grid-template-columns: minmax(0, 1fr); }`;
+const Length = styled.section`
+  display: grid;
+  gap: 10px;
+  margin-bottom: 26px;
+  p {
+    max-width: 90ch;
+  }
+`;
+const Columns = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 320px;
+  gap: 36px;
+  align-items: start;
+  & > div {
+    display: grid;
+    gap: 30px;
+  }
+  & > aside {
+    display: grid;
+    gap: 26px;
+  }
+  ${middling} {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+function whenItIs({ waiting, starts, wishedEnd, lessonsPerWeek }: Unit): string {
+  if (waiting) return 'waiting for its place in the year';
+  const from = `from ${dayMonth(starts)}`;
+  if (wishedEnd) return `${from}, wished to end ${dayMonth(wishedEnd)}`;
+  return lessonsPerWeek ? from : `${from}, open`;
+}

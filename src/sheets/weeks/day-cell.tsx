@@ -18,7 +18,15 @@ import type { LessonRoom, OtherRoom, WeekDay } from './load';
 
 const DRAGGED = 'application/x-hausplan-lesson';
 
-export function DayCell({ day, schoolDays, unitId }: { day: WeekDay; schoolDays: string[]; unitId?: string }) {
+export function DayCell({
+  day,
+  schoolDays,
+  unitId,
+}: {
+  day: WeekDay;
+  schoolDays: string[];
+  unitId?: string;
+}) {
   const { act } = useAct();
   const ref = useRef<HTMLDivElement>(null);
   const { dropProps, isDropTarget } = useDrop({
@@ -28,15 +36,32 @@ export function DayCell({ day, schoolDays, unitId }: { day: WeekDay; schoolDays:
       void (async () => {
         const item = items.find((i) => i.kind === 'text' && i.types.has(DRAGGED));
         if (item?.kind !== 'text') return;
-        const { lessonId, from } = JSON.parse(await item.getText(DRAGGED)) as { lessonId: string; from: string };
+        const { lessonId, from } = JSON.parse(await item.getText(DRAGGED)) as {
+          lessonId: string;
+          from: string;
+        };
         if (from !== day.date) act((base) => move(base, { lessonId, from, to: day.date }));
       })();
     },
   });
   return (
-    <Cell ref={ref} {...dropProps} $over={isDropTarget} aria-label={`${shortDate(day.date)}, lessons`} role="group">
+    <Cell
+      ref={ref}
+      {...dropProps}
+      $over={isDropTarget}
+      aria-label={`${shortDate(day.date)}, lessons`}
+      role="group"
+    >
       <Others others={day.others.filter((o) => o.window === 'morning')} />
-      {day.lessons.map((l) => <Lesson key={l.lessonId} lesson={l} date={day.date} schoolDays={schoolDays} ofOther={l.unitId !== unitId} />)}
+      {day.lessons.map((l) => (
+        <Lesson
+          key={l.lessonId}
+          lesson={l}
+          date={day.date}
+          schoolDays={schoolDays}
+          ofOther={l.unitId !== unitId}
+        />
+      ))}
       <Others others={day.others.filter((o) => o.window !== 'morning')} />
     </Cell>
   );
@@ -46,15 +71,35 @@ export function DayCell({ day, schoolDays, unitId }: { day: WeekDay; schoolDays:
 function Others({ others }: { others: OtherRoom[] }) {
   return [...groupBy(others, (o) => (o.missed ? 'pencil' : o.state))].map(([state, rooms]) => (
     <OtherBox key={state} $state={state as RoomState}>
-      {rooms.map((o) => <li key={o.partId} title={`${o.title}, ${o.minutes} min, ${o.window}: ${o.hatches.map((h) => h.name).join(', ')}`}><b style={{ textDecoration: o.missed ? 'line-through' : undefined }}>{o.title}</b><small>{o.missed ? 'left out' : lengthText(o.minutes)}</small></li>)}
+      {rooms.map((o) => (
+        <li
+          key={o.partId}
+          title={`${o.title}, ${o.minutes} min, ${o.window}: ${o.hatches.map((h) => h.name).join(', ')}`}
+        >
+          <b style={{ textDecoration: o.missed ? 'line-through' : undefined }}>{o.title}</b>
+          <small>{o.missed ? 'left out' : lengthText(o.minutes)}</small>
+        </li>
+      ))}
     </OtherBox>
   ));
 }
 
-function Lesson({ lesson: l, date, schoolDays, ofOther }: { lesson: LessonRoom; date: string; schoolDays: string[]; ofOther: boolean }) {
+function Lesson({
+  lesson: l,
+  date,
+  schoolDays,
+  ofOther,
+}: {
+  lesson: LessonRoom;
+  date: string;
+  schoolDays: string[];
+  ofOther: boolean;
+}) {
   const { act } = useAct();
   const { dragProps, isDragging } = useDrag({
-    getItems: () => [{ [DRAGGED]: JSON.stringify({ lessonId: l.lessonId, from: date }), 'text/plain': l.title }],
+    getItems: () => [
+      { [DRAGGED]: JSON.stringify({ lessonId: l.lessonId, from: date }), 'text/plain': l.title },
+    ],
     isDisabled: !l.canMove,
   });
   const to = (target: string | undefined): void => {
@@ -62,7 +107,13 @@ function Lesson({ lesson: l, date, schoolDays, ofOther }: { lesson: LessonRoom; 
   };
   const earlier = schoolDays.filter((d) => d < date).at(-1);
   const later = schoolDays.find((d) => d > date);
-  const near = schoolDays.filter((d) => d !== earlier && d !== later && d !== date && Math.abs(Date.parse(d) - Date.parse(date)) <= 14 * 86_400_000);
+  const near = schoolDays.filter(
+    (d) =>
+      d !== earlier &&
+      d !== later &&
+      d !== date &&
+      Math.abs(Date.parse(d) - Date.parse(date)) <= 14 * 86_400_000,
+  );
   const onKeyDown = (e: KeyboardEvent): void => {
     if (!e.altKey || (e.key !== 'ArrowLeft' && e.key !== 'ArrowRight')) return;
     e.preventDefault();
@@ -72,22 +123,60 @@ function Lesson({ lesson: l, date, schoolDays, ofOther }: { lesson: LessonRoom; 
   return (
     <div {...dragProps} onKeyDownCapture={onKeyDown} style={{ opacity: isDragging ? 0.5 : 1 }}>
       <Menu
-        label={l.title} draggable
+        label={l.title}
+        draggable
         groups={[
-          { title: `${STATE[l.state]}. ${l.state === 'pencil' ? l.parts[0].why : ''}`, doings: [
-            ...(l.canMove && earlier ? [{ name: `A school day earlier, ${shortDate(earlier)}`, keys: 'Alt ←', do: () => to(earlier) }] : []),
-            ...(l.canMove && later ? [{ name: `A school day later, ${shortDate(later)}`, keys: 'Alt →', do: () => to(later) }] : []),
-            ...(l.state === 'pencil' ? [{ name: 'Ink this lesson', do: () => act((base) => ink(base, l.lessonId)) }] : []),
-            ...(l.state === 'ink' ? [{ name: 'Rub out its ink', do: () => act((base) => rubOut(base, l.lessonId)) }] : []),
-          ] },
-          { title: 'Move to', doings: l.canMove ? near.map((d) => ({ name: shortDate(d), do: () => to(d) })) : [] },
+          {
+            title: `${STATE[l.state]}. ${l.state === 'pencil' ? l.parts[0].why : ''}`,
+            doings: [
+              ...(l.canMove && earlier
+                ? [
+                    {
+                      name: `A school day earlier, ${shortDate(earlier)}`,
+                      keys: 'Alt ←',
+                      do: () => to(earlier),
+                    },
+                  ]
+                : []),
+              ...(l.canMove && later
+                ? [{ name: `A school day later, ${shortDate(later)}`, keys: 'Alt →', do: () => to(later) }]
+                : []),
+              ...(l.state === 'pencil'
+                ? [{ name: 'Ink this lesson', do: () => act((base) => ink(base, l.lessonId)) }]
+                : []),
+              ...(l.state === 'ink'
+                ? [{ name: 'Rub out its ink', do: () => act((base) => rubOut(base, l.lessonId)) }]
+                : []),
+            ],
+          },
+          {
+            title: 'Move to',
+            doings: l.canMove ? near.map((d) => ({ name: shortDate(d), do: () => to(d) })) : [],
+          },
         ]}
       >
-        <RoomButton $state={l.state} $movable={l.canMove} aria-label={`Lesson ${l.number}, ${l.title}, ${STATE[l.state].toLowerCase()}, ${shortDate(date)}`}>
-          <Title>{l.number} {l.continued ? 'goes on: ' : ''}{l.continued ? l.parts.map((p) => p.title.toLowerCase()).join(', ') : l.title}</Title>
-          <Small>{[ofOther ? l.unitTitle : '', l.pages, lengthText(l.minutes)].filter(Boolean).join(' · ')}</Small>
-          {l.parts.filter((p) => p.wait).map((p) => <Small key={p.title}>then {p.wait}</Small>)}
-          <Strips>{l.hatches.map((h) => <Hatch key={h.name} name={h.hatch} width={24} height={8} framed={false} />)}</Strips>
+        <RoomButton
+          $state={l.state}
+          $movable={l.canMove}
+          aria-label={`Lesson ${l.number}, ${l.title}, ${STATE[l.state].toLowerCase()}, ${shortDate(date)}`}
+        >
+          <Title>
+            {l.number} {l.continued ? 'goes on: ' : ''}
+            {l.continued ? l.parts.map((p) => p.title.toLowerCase()).join(', ') : l.title}
+          </Title>
+          <Small>
+            {[ofOther ? l.unitTitle : '', l.pages, lengthText(l.minutes)].filter(Boolean).join(' · ')}
+          </Small>
+          {l.parts
+            .filter((p) => p.wait)
+            .map((p) => (
+              <Small key={p.title}>then {p.wait}</Small>
+            ))}
+          <Strips>
+            {l.hatches.map((h) => (
+              <Hatch key={h.name} name={h.hatch} width={24} height={8} framed={false} />
+            ))}
+          </Strips>
         </RoomButton>
       </Menu>
     </div>
@@ -96,10 +185,54 @@ function Lesson({ lesson: l, date, schoolDays, ofOther }: { lesson: LessonRoom; 
 
 const STATE: Record<RoomState, string> = { pencil: 'In pencil', ink: 'In ink', done: 'Done' };
 
-const Cell = styled.div<{ $over: boolean }>`display: flex; flex-direction: column; gap: 6px; min-height: 92px; min-width: 0; outline: ${(p) => (p.$over ? `3px solid ${colour.ink}` : 'none')}; outline-offset: 2px; transition: outline-color 120ms;`;
-const RoomButton = styled(AriaButton)<{ $state: RoomState; $movable: boolean }>`
-  ${roomLines} width: 100%; text-align: left; padding: 7px 9px; display: grid; gap: 3px; cursor: ${(p) => (p.$movable ? 'grab' : 'pointer')}; min-height: 72px; align-content: start;
+const Cell = styled.div<{ $over: boolean }>`
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+  min-height: 92px;
+  min-width: 0;
+  outline: ${(p) => (p.$over ? `3px solid ${colour.ink}` : 'none')};
+  outline-offset: 2px;
+  transition: outline-color 120ms;
 `;
-const OtherBox = styled.ul<{ $state: RoomState }>`${roomLines} padding: 3px 9px; li { display: flex; justify-content: space-between; gap: 8px; align-items: baseline; padding: 1px 0; } b { font-weight: 600; font-size: 13px; line-height: 1.25; overflow-wrap: anywhere; } small { font-size: 12px; color: ${colour.graphite}; white-space: nowrap; }`;
-const Title = styled.b`font: 600 16px/1.2 ${face.title}; overflow-wrap: anywhere;`;
-const Strips = styled.span`display: flex; gap: 3px; flex-wrap: wrap; margin-top: 2px;`;
+const RoomButton = styled(AriaButton)<{ $state: RoomState; $movable: boolean }>`
+  ${roomLines} width: 100%;
+  text-align: left;
+  padding: 7px 9px;
+  display: grid;
+  gap: 3px;
+  cursor: ${(p) => (p.$movable ? 'grab' : 'pointer')};
+  min-height: 72px;
+  align-content: start;
+`;
+const OtherBox = styled.ul<{ $state: RoomState }>`
+  ${roomLines} padding: 3px 9px;
+  li {
+    display: flex;
+    justify-content: space-between;
+    gap: 8px;
+    align-items: baseline;
+    padding: 1px 0;
+  }
+  b {
+    font-weight: 600;
+    font-size: 13px;
+    line-height: 1.25;
+    overflow-wrap: anywhere;
+  }
+  small {
+    font-size: 12px;
+    color: ${colour.graphite};
+    white-space: nowrap;
+  }
+`;
+const Title = styled.b`
+  font: 600 16px/1.2 ${face.title};
+  overflow-wrap: anywhere;
+`;
+const Strips = styled.span`
+  display: flex;
+  gap: 3px;
+  flex-wrap: wrap;
+  margin-top: 2px;
+`;

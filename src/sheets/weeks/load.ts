@@ -84,14 +84,20 @@ export interface WeeksView {
   stale: number;
   unit?: { id: string; title: string; lessonsPerWeek: number | null; wishedEnd: string | null };
   verdict?: Verdict;
-  says: string;
+  message: string;
   unitDays: UnitDay[];
 }
 
 export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
   const { plan, info, today, unit } = await load(params);
   const allDays = plan.year ? schoolDays(plan.year) : [];
-  const start = (await dateParam(params, 'week')) ?? firstUsefulDay(plan.sittings.map((s) => s.date), today, allDays[0]?.date ?? today);
+  const start =
+    (await dateParam(params, 'week')) ??
+    firstUsefulDay(
+      plan.sittings.map((s) => s.date),
+      today,
+      allDays[0]?.date ?? today,
+    );
   const monday = mondayOf(start);
   const sunday = addDays(monday, 6);
   const mondays = [...new Set(allDays.map((d) => d.monday))];
@@ -103,9 +109,14 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
   const done = doneParts(plan);
   const minutesFor = partMinutes(plan);
   const given = new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
-  const numbers = new Map(plan.units.flatMap((u) => lessonsOf(plan, u.id).map((l): [string, number] => [l.id, l.number])));
+  const numbers = new Map(
+    plan.units.flatMap((u) => lessonsOf(plan, u.id).map((l): [string, number] => [l.id, l.number])),
+  );
   const order = new Map(plan.parts.map((p, i) => [p.id, i]));
-  const names = new Map([...plan.children.map((c): [string, string] => [c.id, c.name]), ...plan.parts.map((p): [string, string] => [p.id, p.title])]);
+  const names = new Map([
+    ...plan.children.map((c): [string, string] => [c.id, c.name]),
+    ...plan.parts.map((p): [string, string] => [p.id, p.title]),
+  ]);
   const firstDate = new Map<string, string>();
   for (const s of plan.sittings) {
     const { lessonId } = parts.get(s.partId)!;
@@ -119,16 +130,37 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
   };
 
   const ofWeek = plan.sittings.filter((s) => s.date >= monday && s.date <= sunday);
-  const dates = [...new Set([...allDays.filter((d) => d.monday === monday).map((d) => d.date), ...ofWeek.map((s) => s.date)])].sort();
-  const stateOf = (sittings: typeof ofWeek): RoomState =>
-    sittings.length && sittings.every((s) => done.has(s.partId)) ? 'done' : sittings.some((s) => s.state === 'ink') ? 'ink' : 'pencil';
+  const dates = [
+    ...new Set([
+      ...allDays.filter((d) => d.monday === monday).map((d) => d.date),
+      ...ofWeek.map((s) => s.date),
+    ]),
+  ].sort();
+  const stateOf = (sittings: typeof ofWeek): RoomState => {
+    if (sittings.length && sittings.every((s) => done.has(s.partId))) return 'done';
+    if (sittings.some((s) => s.state === 'ink')) return 'ink';
+    return 'pencil';
+  };
 
   const ready = toPrepare(plan);
-  const cautious = new Map(plan.parts.filter((p) => p.preparations.length).map((p) => [p.id, shown(cautionsFor(p, plan.children, plan.family?.allergies ?? [], monday)).map((c) => c.title.toLowerCase())]));
+  const cautious = new Map(
+    plan.parts
+      .filter((p) => p.preparations.length)
+      .map((p) => [
+        p.id,
+        shown(cautionsFor(p, plan.children, plan.family?.allergies ?? [], monday)).map((c) =>
+          c.title.toLowerCase(),
+        ),
+      ]),
+  );
   const days = dates.map((date): WeekDay => {
-    const sittings = ofWeek.filter((s) => s.date === date).sort((a, b) => order.get(a.partId)! - order.get(b.partId)!);
+    const sittings = ofWeek
+      .filter((s) => s.date === date)
+      .sort((a, b) => order.get(a.partId)! - order.get(b.partId)!);
     let leadMinutes = 0;
-    const lanes: WeekDay['lanes'] = Object.fromEntries(plan.children.map((c) => [c.id, { work: [], minutes: 0, state: 'pencil' }]));
+    const lanes: WeekDay['lanes'] = Object.fromEntries(
+      plan.children.map((c) => [c.id, { work: [], minutes: 0, state: 'pencil' }]),
+    );
     const laneSittings = new Map<string, typeof ofWeek>();
     for (const s of sittings) {
       const part = parts.get(s.partId)!;
@@ -139,38 +171,79 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
         const lane = lanes[c.id];
         lane.minutes += lay.minutes[c.id];
         laneSittings.set(c.id, [...(laneSittings.get(c.id) ?? []), s]);
-        if (isLadderKind(part.kind) && OWN_WORK_KINDS.includes(part.kind)) lane.work.push((given.get(assignmentKey(part.id, c.id))?.wording ?? part.title).split(': ')[0]);
-        else if (OWN_WORK_KINDS.includes(part.kind)) lane.work.push(`${part.title}, ${lay.minutes[c.id]} min`);
+        if (isLadderKind(part.kind) && OWN_WORK_KINDS.includes(part.kind))
+          lane.work.push((given.get(assignmentKey(part.id, c.id))?.wording ?? part.title).split(': ')[0]);
+        else if (OWN_WORK_KINDS.includes(part.kind))
+          lane.work.push(`${part.title}, ${lay.minutes[c.id]} min`);
       }
     }
     for (const [childId, own] of laneSittings) lanes[childId].state = stateOf(own);
-    const together = sittings.filter((s) => { const p = parts.get(s.partId)!; return p.lessonId === null && !OWN_WORK_KINDS.includes(p.kind); });
+    const together = sittings.filter((s) => {
+      const p = parts.get(s.partId)!;
+      return p.lessonId === null && !OWN_WORK_KINDS.includes(p.kind);
+    });
     return {
-      date, leadMinutes, lanes, ready: ready.filter((r) => r.date === date || (r.date < date && r.date > (dates[dates.indexOf(date) - 1] ?? addDays(date, -1)) && r.date >= monday)).map((r) => ({ what: r.what, for: r.part, cautions: cautious.get(r.partId) ?? [] })),
+      date,
+      leadMinutes,
+      lanes,
+      ready: ready
+        .filter(
+          (r) =>
+            r.date === date ||
+            (r.date < date &&
+              r.date > (dates[dates.indexOf(date) - 1] ?? addDays(date, -1)) &&
+              r.date >= monday),
+        )
+        .map((r) => ({ what: r.what, for: r.part, cautions: cautious.get(r.partId) ?? [] })),
       others: together.map((s): OtherRoom => {
         const part = parts.get(s.partId)!;
         const { unit: u } = homeOf(part);
         return {
-          partId: part.id, title: part.title, minutes: Math.max(0, ...Object.values(minutesFor(part, u).minutes)), window: s.window, state: stateOf([s]),
+          partId: part.id,
+          title: part.title,
+          minutes: Math.max(0, ...Object.values(minutesFor(part, u).minutes)),
+          window: s.window,
+          state: stateOf([s]),
           missed: plan.marks.some((m) => m.partId === part.id && m.outcome === 'missed' && m.date === date),
           hatches: childrenOf(part, u, plan.children).map(({ name, hatch }) => ({ name, hatch })),
         };
-      }), closed: !allDays.some((d) => d.date === date),
-      lessons: [...groupBy(sittings.filter((s) => parts.get(s.partId)!.lessonId !== null), (s) => parts.get(s.partId)!.lessonId!)].map(([lessonId, own]): LessonRoom => {
+      }),
+      closed: !allDays.some((d) => d.date === date),
+      lessons: [
+        ...groupBy(
+          sittings.filter((s) => parts.get(s.partId)!.lessonId !== null),
+          (s) => parts.get(s.partId)!.lessonId!,
+        ),
+      ].map(([lessonId, own]): LessonRoom => {
         const lesson = lessons.get(lessonId)!;
         const u = units.get(lesson.unitId)!;
         const together = own.map((s) => ({ s, part: parts.get(s.partId)! }));
-        const who = plan.children.filter((c) => together.some(({ part }) => childrenOf(part, u, plan.children).includes(c)));
+        const who = plan.children.filter((c) =>
+          together.some(({ part }) => childrenOf(part, u, plan.children).includes(c)),
+        );
         return {
-          lessonId, number: numbers.get(lessonId)!, title: lesson.title, unitId: u.id, unitTitle: u.title,
-          continued: firstDate.get(lessonId)! < date, pages: firstDate.get(lessonId) === date ? spinePages(lessonId, u.id) : '',
-          minutes: together.reduce((sum, { part }) => sum + Math.max(0, ...Object.values(minutesFor(part, u).minutes)), 0),
-          state: stateOf(own), hatches: who.map(({ name, hatch }) => ({ name, hatch })),
+          lessonId,
+          number: numbers.get(lessonId)!,
+          title: lesson.title,
+          unitId: u.id,
+          unitTitle: u.title,
+          continued: firstDate.get(lessonId)! < date,
+          pages: firstDate.get(lessonId) === date ? spinePages(lessonId, u.id) : '',
+          minutes: together.reduce(
+            (sum, { part }) => sum + Math.max(0, ...Object.values(minutesFor(part, u).minutes)),
+            0,
+          ),
+          state: stateOf(own),
+          hatches: who.map(({ name, hatch }) => ({ name, hatch })),
           parts: together.map(({ s, part }) => ({
-            title: part.title, minutes: Math.max(0, ...Object.values(minutesFor(part, u).minutes)), why: reasonInWords(s.reason, (id) => names.get(id) ?? ''),
+            title: part.title,
+            minutes: Math.max(0, ...Object.values(minutesFor(part, u).minutes)),
+            why: reasonInWords(s.reason, (id) => names.get(id) ?? ''),
             wait: part.waitAfterHours ? `${part.waitLabel || 'waits'} ${part.waitAfterHours} h` : '',
           })),
-          canMove: own.every((s) => s.state === 'pencil' && !done.has(s.partId) && !parts.get(s.partId)!.fixedDate),
+          canMove: own.every(
+            (s) => s.state === 'pencil' && !done.has(s.partId) && !parts.get(s.partId)!.fixedDate,
+          ),
         };
       }),
     };
@@ -179,18 +252,37 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
   const at = mondays.indexOf(monday);
   const verdict = unit && verdictOf(plan, unit.id, today);
   const total = unit ? lessonsOf(plan, unit.id).length : 0;
-  const ofUnit = [...new Set(days.flatMap((d) => d.lessons.filter((l) => l.unitId === unit?.id).map((l) => l.number)))].sort((a, b) => a - b);
-  const lessonWords = ofUnit.length ? ` · ${ofUnit.length > 1 ? `lessons ${ofUnit[0]}–${ofUnit.at(-1)}` : `lesson ${ofUnit[0]}`} of ${total}` : '';
+  const ofUnit = [
+    ...new Set(days.flatMap((d) => d.lessons.filter((l) => l.unitId === unit?.id).map((l) => l.number))),
+  ].sort((a, b) => a - b);
+  const lessonWords = ofUnit.length
+    ? ` · ${ofUnit.length > 1 ? `lessons ${ofUnit[0]}–${ofUnit.at(-1)}` : `lesson ${ofUnit[0]}`} of ${total}`
+    : '';
   return {
-    info, today, hasYear: !!plan.year, monday, number: at >= 0 ? at + 1 : undefined,
-    before: mondays.filter((m) => m < monday).at(-1), after: mondays.find((m) => m > monday),
+    info,
+    today,
+    hasYear: !!plan.year,
+    monday,
+    number: at >= 0 ? at + 1 : undefined,
+    before: mondays.filter((m) => m < monday).at(-1),
+    after: mondays.find((m) => m > monday),
     subtitle: `${dayMonth(dates[0] ?? monday)} to ${dayMonth(dates.at(-1) ?? sunday)}${unit ? ` · ${unit.title}${lessonWords}` : ''}`,
-    days, schoolDays: allDays.filter((d) => d.date >= today).map((d) => d.date),
-    children: plan.children.map(({ id, name, hatch, minutes }) => ({ id, name, hatch, limit: minutes })), leadLimit: plan.family?.leadMinutes ?? 0,
-    inkable: ofWeek.some((s) => s.state === 'pencil' && !done.has(s.partId)), rubbable: ofWeek.some((s) => s.state === 'ink' && !done.has(s.partId)),
+    days,
+    schoolDays: allDays.filter((d) => d.date >= today).map((d) => d.date),
+    children: plan.children.map(({ id, name, hatch, minutes }) => ({ id, name, hatch, limit: minutes })),
+    leadLimit: plan.family?.leadMinutes ?? 0,
+    inkable: ofWeek.some((s) => s.state === 'pencil' && !done.has(s.partId)),
+    rubbable: ofWeek.some((s) => s.state === 'ink' && !done.has(s.partId)),
     stale: plan.sittings.filter((s) => s.date < today && s.state === 'pencil' && !done.has(s.partId)).length,
-    unit: unit && { id: unit.id, title: unit.title, lessonsPerWeek: unit.lessonsPerWeek, wishedEnd: unit.wishedEnd },
-    verdict, says: verdict ? verdictInWords(verdict) : '', unitDays: unit ? unitDays(plan, unit.id) : [],
+    unit: unit && {
+      id: unit.id,
+      title: unit.title,
+      lessonsPerWeek: unit.lessonsPerWeek,
+      wishedEnd: unit.wishedEnd,
+    },
+    verdict,
+    message: verdict ? verdictInWords(verdict) : '',
+    unitDays: unit ? unitDays(plan, unit.id) : [],
   };
 }
 

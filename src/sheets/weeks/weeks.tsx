@@ -1,4 +1,5 @@
 'use client';
+import type { Verdict } from '@/core/layout/verdict';
 import Link from 'next/link';
 import styled from 'styled-components';
 import { dayMonth, lengthText, shortDate } from '@/core/calendar/dates';
@@ -18,28 +19,61 @@ import type { WeeksView } from './load';
 
 export function WeeksSheet(view: WeeksView) {
   const { info, days, verdict, unit } = view;
-  const href = (monday: string): string => `/weeks?week=${monday}${info.unitId ? `&unit=${info.unitId}` : ''}`;
+  const href = (monday: string): string =>
+    `/weeks?week=${monday}${info.unitId ? `&unit=${info.unitId}` : ''}`;
   return (
     <Frame
-      info={info} sheet={6} title={view.number ? `Week ${view.number}` : 'Weeks'} subtitle={view.hasYear ? view.subtitle : undefined}
+      info={info}
+      sheet={6}
+      title={view.number ? `Week ${view.number}` : 'Weeks'}
+      subtitle={view.hasYear ? view.subtitle : undefined}
       actions={view.hasYear ? <Doings view={view} href={href} /> : null}
       figures={[
         ...(unit?.lessonsPerWeek ? [{ name: 'Lessons a week', value: String(unit.lessonsPerWeek) }] : []),
         ...(verdict?.finishes ? [{ name: 'Finishes', value: shortDate(verdict.finishes) }] : []),
-        ...(verdict?.wishedEnd ? [{ name: verdict.meetsEnd ? 'To spare' : 'Late by', value: verdict.meetsEnd ? `${verdict.spareDays} days` : verdict.daysLate ? `${verdict.daysLate} days` : `${verdict.lessonsBeyond} lessons` }] : []),
+        ...(verdict?.wishedEnd
+          ? [
+              {
+                name: verdict.meetsEnd ? 'To spare' : 'Late by',
+                value: toSpareOrLate(verdict),
+              },
+            ]
+          : []),
       ]}
-      keys={[{ keys: 'Alt ← →', does: 'on a lesson: a school day earlier or later' }, { keys: 'Enter', does: 'on a lesson: what can be done' }]}
+      keys={[
+        { keys: 'Alt ← →', does: 'on a lesson: a school day earlier or later' },
+        { keys: 'Enter', does: 'on a lesson: what can be done' },
+      ]}
     >
-      {!view.hasYear ? <p>There is no school year yet. <Link href="/year">Lay it down</Link>, then lessons fall on its days.</p> : null}
-      {view.stale ? <Caution>{view.stale} pencilled {view.stale === 1 ? 'part is' : 'parts are'} on days gone by. Tick what was done on <Link href="/today">Today</Link>, then “Lay out again”.</Caution> : null}
+      {!view.hasYear ? (
+        <p>
+          There is no school year yet. <Link href="/year">Lay it down</Link>, then lessons fall on its days.
+        </p>
+      ) : null}
+      {view.stale ? (
+        <Caution>
+          {view.stale} pencilled {view.stale === 1 ? 'part is' : 'parts are'} on days gone by. Tick what was
+          done on <Link href="/today">Today</Link>, then “Lay out again”.
+        </Caution>
+      ) : null}
       {view.hasYear ? <WeekGrid view={view} /> : null}
       {unit && view.unitDays.length ? (
         <Length>
           <b title={unit.title}>{unit.title}</b>
-          <div><UnitRuler days={view.unitDays} today={view.today} wishedEnd={unit.wishedEnd} says={view.says} />{verdict && !verdict.meetsEnd ? <Caution>{view.says}</Caution> : <Quiet>{view.says}</Quiet>}</div>
+          <div>
+            <UnitRuler
+              days={view.unitDays}
+              today={view.today}
+              wishedEnd={unit.wishedEnd}
+              message={view.message}
+            />
+            {verdict && !verdict.meetsEnd ? <Caution>{view.message}</Caution> : <Quiet>{view.message}</Quiet>}
+          </div>
         </Length>
       ) : null}
-      {view.hasYear && days.every((d) => !d.lessons.length && !d.others.length) ? <Quiet>Nothing of any unit is in this week.</Quiet> : null}
+      {view.hasYear && days.every((d) => !d.lessons.length && !d.others.length) ? (
+        <Quiet>Nothing of any unit is in this week.</Quiet>
+      ) : null}
     </Frame>
   );
 }
@@ -48,11 +82,25 @@ function Doings({ view, href }: { view: WeeksView; href: (monday: string) => str
   const { act } = useAct();
   return (
     <>
-      {view.before ? <LinkButton href={href(view.before)} aria-label="Week before">‹ {dayMonth(view.before)}</LinkButton> : null}
-      {view.after ? <LinkButton href={href(view.after)} aria-label="Week after">{dayMonth(view.after)} ›</LinkButton> : null}
+      {view.before ? (
+        <LinkButton href={href(view.before)} aria-label="Week before">
+          ‹ {dayMonth(view.before)}
+        </LinkButton>
+      ) : null}
+      {view.after ? (
+        <LinkButton href={href(view.after)} aria-label="Week after">
+          {dayMonth(view.after)} ›
+        </LinkButton>
+      ) : null}
       <Button onPress={() => act(layOut)}>Lay out again</Button>
-      {view.rubbable && !view.inkable ? <Button onPress={() => act((base) => rubOutWeek(base, view.monday))}>Rub out the ink</Button> : null}
-      {view.inkable ? <Button $primary onPress={() => act((base) => inkWeek(base, view.monday))}>Ink this week</Button> : null}
+      {view.rubbable && !view.inkable ? (
+        <Button onPress={() => act((base) => rubOutWeek(base, view.monday))}>Rub out the ink</Button>
+      ) : null}
+      {view.inkable ? (
+        <Button $primary onPress={() => act((base) => inkWeek(base, view.monday))}>
+          Ink this week
+        </Button>
+      ) : null}
     </>
   );
 }
@@ -65,25 +113,60 @@ function WeekGrid({ view }: { view: WeeksView }) {
         <span />
         {days.map((d) => (
           <Day key={d.date} $today={d.date === view.today}>
-            <b>{shortDate(d.date).replace(/ \w+$/, '')}{d.date === view.today ? ', today' : ''}</b>
-            <span>{d.closed ? 'a day off' : d.leadMinutes ? <>you {lengthText(d.leadMinutes)}</> : ''}</span>
+            <b>
+              {shortDate(d.date).replace(/ \w+$/, '')}
+              {d.date === view.today ? ', today' : ''}
+            </b>
+            <span>
+              {d.closed ? 'a day off' : null}
+              {!d.closed && d.leadMinutes ? <>you {lengthText(d.leadMinutes)}</> : null}
+              {!d.closed && !d.leadMinutes ? '' : null}
+            </span>
           </Day>
         ))}
         {days.some((d) => d.ready.length) ? <Label>Get ready</Label> : null}
-        {days.some((d) => d.ready.length) ? days.map((d) => <Ready key={`ready ${d.date}`}>{d.ready.map((r, i) => <li key={i} title={`for ${r.for}`}>{r.what}{r.cautions.length ? <b title={r.cautions.join('; ')}> with care: {r.cautions[0]}{r.cautions.length > 1 ? ` and ${r.cautions.length - 1} more` : ''}</b> : null}</li>)}</Ready>) : null}
+        {days.some((d) => d.ready.length)
+          ? days.map((d) => (
+              <Ready key={`ready ${d.date}`}>
+                {d.ready.map((r, i) => (
+                  <li key={i} title={`for ${r.for}`}>
+                    {r.what}
+                    {r.cautions.length ? (
+                      <b title={r.cautions.join('; ')}>
+                        {' '}
+                        with care: {r.cautions[0]}
+                        {r.cautions.length > 1 ? ` and ${r.cautions.length - 1} more` : ''}
+                      </b>
+                    ) : null}
+                  </li>
+                ))}
+              </Ready>
+            ))
+          : null}
         <Label>Together</Label>
-        {days.map((d) => <DayCell key={d.date} day={d} schoolDays={view.schoolDays} unitId={view.unit?.id} />)}
+        {days.map((d) => (
+          <DayCell key={d.date} day={d} schoolDays={view.schoolDays} unitId={view.unit?.id} />
+        ))}
         {children.map((c) => [
-          <Label key={c.id}><ChildName name={c.name} hatch={c.hatch} short /></Label>,
+          <Label key={c.id}>
+            <ChildName name={c.name} hatch={c.hatch} short />
+          </Label>,
           ...days.map((d) => {
             const lane = d.lanes[c.id];
             return (
               <Lane key={`${c.id} ${d.date}`}>
                 {lane.minutes ? (
                   <Room $state={lane.state}>
-                    {lane.work.map((w, i) => <Work key={i}>{w}</Work>)}
+                    {lane.work.map((w, i) => (
+                      <Work key={i}>{w}</Work>
+                    ))}
                     {lane.work.length ? null : <Work>with the others</Work>}
-                    <Bar taken={lane.minutes} limit={c.limit} fill={hatchColour[c.hatch]} says={`${c.name}: ${lane.minutes} of ${c.limit} minutes`} />
+                    <Bar
+                      taken={lane.minutes}
+                      limit={c.limit}
+                      fill={hatchColour[c.hatch]}
+                      message={`${c.name}: ${lane.minutes} of ${c.limit} minutes`}
+                    />
                   </Room>
                 ) : null}
               </Lane>
@@ -95,11 +178,110 @@ function WeekGrid({ view }: { view: WeeksView }) {
   );
 }
 
-const Scroll = styled.div`overflow-x: auto; padding: 3px; margin: -3px; ${paper} { overflow: visible; }`;
-const Grid = styled.div`display: grid; gap: 8px 6px; ${narrow} { min-width: 860px; } ${paper} { min-width: 0; }`;
-const Day = styled.div<{ $today: boolean }>`display: flex; flex-wrap: wrap; justify-content: space-between; align-items: baseline; gap: 0 8px; padding: 0 6px; span { white-space: nowrap; } border-bottom: ${(p) => (p.$today ? `3px solid ${colour.ink}` : '3px solid transparent')}; b { font-size: 15px; } span { font-size: 12.5px; color: ${colour.graphite}; }`;
-const Ready = styled.ul`background: ${colour.paper}; border: 1px solid ${colour.rule}; padding: 5px 8px; font-size: 13px; line-height: 1.35; b { color: ${colour.red}; }`;
-const Label = styled.div`font-weight: 700; padding-top: 6px; min-width: 0; & > span { max-width: 100%; }`;
-const Lane = styled.div`display: grid; min-height: 52px; min-width: 0; & > div { display: flex; flex-direction: column; } & > div > p:last-of-type { margin-bottom: 9px; } & > div > div:last-child { margin-top: auto; }`;
-const Work = styled.p`font-size: 13.5px; line-height: 1.3; overflow-wrap: anywhere; display: -webkit-box; -webkit-line-clamp: 3; -webkit-box-orient: vertical; overflow: hidden; ${paper} { -webkit-line-clamp: 9; }`;
-const Length = styled.section`display: grid; grid-template-columns: 92px minmax(0, 1fr); gap: 6px; margin-top: 24px; align-items: start; & > div { display: grid; gap: 8px; } & > b { display: -webkit-box; -webkit-line-clamp: 3; -webkit-box-orient: vertical; overflow: hidden; } ${narrow} { grid-template-columns: minmax(0, 1fr); }`;
+const Scroll = styled.div`
+  overflow-x: auto;
+  padding: 3px;
+  margin: -3px;
+  ${paper} {
+    overflow: visible;
+  }
+`;
+const Grid = styled.div`
+  display: grid;
+  gap: 8px 6px;
+  ${narrow} {
+    min-width: 860px;
+  }
+  ${paper} {
+    min-width: 0;
+  }
+`;
+const Day = styled.div<{ $today: boolean }>`
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  align-items: baseline;
+  gap: 0 8px;
+  padding: 0 6px;
+  span {
+    white-space: nowrap;
+  }
+  border-bottom: ${(p) => (p.$today ? `3px solid ${colour.ink}` : '3px solid transparent')};
+  b {
+    font-size: 15px;
+  }
+  span {
+    font-size: 12.5px;
+    color: ${colour.graphite};
+  }
+`;
+const Ready = styled.ul`
+  background: ${colour.paper};
+  border: 1px solid ${colour.rule};
+  padding: 5px 8px;
+  font-size: 13px;
+  line-height: 1.35;
+  b {
+    color: ${colour.red};
+  }
+`;
+const Label = styled.div`
+  font-weight: 700;
+  padding-top: 6px;
+  min-width: 0;
+  & > span {
+    max-width: 100%;
+  }
+`;
+const Lane = styled.div`
+  display: grid;
+  min-height: 52px;
+  min-width: 0;
+  & > div {
+    display: flex;
+    flex-direction: column;
+  }
+  & > div > p:last-of-type {
+    margin-bottom: 9px;
+  }
+  & > div > div:last-child {
+    margin-top: auto;
+  }
+`;
+const Work = styled.p`
+  font-size: 13.5px;
+  line-height: 1.3;
+  overflow-wrap: anywhere;
+  display: -webkit-box;
+  -webkit-line-clamp: 3;
+  -webkit-box-orient: vertical;
+  overflow: hidden;
+  ${paper} {
+    -webkit-line-clamp: 9;
+  }
+`;
+const Length = styled.section`
+  display: grid;
+  grid-template-columns: 92px minmax(0, 1fr);
+  gap: 6px;
+  margin-top: 24px;
+  align-items: start;
+  & > div {
+    display: grid;
+    gap: 8px;
+  }
+  & > b {
+    display: -webkit-box;
+    -webkit-line-clamp: 3;
+    -webkit-box-orient: vertical;
+    overflow: hidden;
+  }
+  ${narrow} {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+function toSpareOrLate({ meetsEnd, spareDays, daysLate, lessonsBeyond }: Verdict): string {
+  if (meetsEnd) return `${spareDays} days`;
+  return daysLate ? `${daysLate} days` : `${lessonsBeyond} lessons`;
+}

@@ -1,5 +1,12 @@
+import { childName } from '@/core/plan/called';
 import { addDays, mondayOf, shortDate } from '@/core/calendar/dates';
-import { blockName, schoolDays, yearFigures, type SchoolDay, type YearFigures } from '@/core/calendar/school-days';
+import {
+  blockName,
+  schoolDays,
+  yearFigures,
+  type SchoolDay,
+  type YearFigures,
+} from '@/core/calendar/school-days';
 import { seasonOf } from '@/core/calendar/seasons';
 import { amountInYear } from '@/core/layout/recurring';
 import { rhythmInWords } from '@/core/layout/rule-words';
@@ -48,10 +55,18 @@ export interface YearView {
   year: SchoolYear | null;
   figures?: YearFigures;
   /** Every calendar week of the year: its Monday, its school days and those gone by, its block if it has one. */
-  weeks: { monday: string; days: number; done: number; short: number; block: number | null; name: string; off: string }[];
+  weeks: {
+    monday: string;
+    days: number;
+    done: number;
+    short: number;
+    block: number | null;
+    name: string;
+    off: string;
+  }[];
   /** Units by the children who are in them; a lane has as many rows as units stand side by side. */
   lanes: { who: string; rows: PlacedUnit[][] }[];
-  daily: { id: string; title: string; says: string; first: string; last: string }[];
+  daily: { id: string; title: string; message: string; first: string; last: string }[];
   waiting: WaitingUnit[];
   /** Days with which a unit can begin: the first of each block to come, and the next school day. */
   begins: { name: string; date: string }[];
@@ -60,34 +75,97 @@ export interface YearView {
   /** School days gone by, and all of them; what the family means to keep. */
   kept: number;
   lessons: number;
-  worthALook: { says: string; detail: string; urgent: boolean; unitId?: string }[];
+  worthALook: { message: string; detail: string; urgent: boolean; unitId?: string }[];
 }
 
 export async function loadYear(params: SearchParams): Promise<YearView> {
   const { plan, info, today } = await load(params);
   const { year } = plan;
   const waiting = plan.units.filter((u) => u.waiting || !year).map((u) => waitingUnit(plan, u));
-  if (!year) return { info, today, year, weeks: [], lanes: [], daily: [], waiting, begins: [], days: [], kept: 0, lessons: 0, worthALook: [] };
+  if (!year)
+    return {
+      info,
+      today,
+      year,
+      weeks: [],
+      lanes: [],
+      daily: [],
+      waiting,
+      begins: [],
+      days: [],
+      kept: 0,
+      lessons: 0,
+      worthALook: [],
+    };
   const days = schoolDays(year);
   const figures = yearFigures(year, days);
   const weeks = Array.from({ length: figures.calendarWeeks }, (_, w): YearView['weeks'][number] => {
     const monday = addDays(mondayOf(year.starts), 7 * w);
     const inWeek = days.filter((d) => d.monday === monday);
-    const off = year.daysOff.filter((o) => o.first <= addDays(monday, 6) && o.last >= monday).map((o) => o.label || o.kind);
+    const off = year.daysOff
+      .filter((o) => o.first <= addDays(monday, 6) && o.last >= monday)
+      .map((o) => o.label || o.kind);
     const block = inWeek[0]?.block ?? null;
-    return { monday, days: inWeek.length, done: inWeek.filter((d) => d.date < today).length, short: inWeek.filter((d) => d.ends < year.dayEnds).length, block, name: block === null ? '' : blockName(year, block), off: off.join(', ') };
+    return {
+      monday,
+      days: inWeek.length,
+      done: inWeek.filter((d) => d.date < today).length,
+      short: inWeek.filter((d) => d.ends < year.dayEnds).length,
+      block,
+      name: block === null ? '' : blockName(year, block),
+      off: off.join(', '),
+    };
   });
-  const placed = plan.units.filter((u) => !u.waiting).map((u) => ({ unit: u, is: placedUnit(plan, u, days) }));
-  const lanes = [...groupBy(placed, ({ unit }) => whoOf(plan, unit))].map(([who, units]) => ({ who, rows: sideBySide(units.map((u) => u.is)) }));
+  const placed = plan.units
+    .filter((u) => !u.waiting)
+    .map((u) => ({ unit: u, is: placedUnit(plan, u, days) }));
+  const lanes = [...groupBy(placed, ({ unit }) => whoOf(plan, unit))].map(([who, units]) => ({
+    who,
+    rows: sideBySide(units.map((u) => u.is)),
+  }));
   lanes.sort((a, b) => Number(b.who === 'Everyone') - Number(a.who === 'Everyone'));
-  const daily = plan.rules.filter((r) => r.unitId === null).map((r) => {
-    const { times, total } = amountInYear(r, undefined, days);
-    const who = r.childIds ? plan.children.filter((c) => r.childIds!.includes(c.id)).map((c) => c.name).join(', ') : '';
-    return { id: r.id, title: r.title, first: r.first && r.first > year.starts ? r.first : year.starts, last: r.last && r.last < year.ends ? r.last : year.ends, says: [who, rhythmInWords(r.rhythm), r.amount === null ? `${times} times` : `${total.toLocaleString('en')} ${r.amountOf} by ${shortDate(year.ends)}`].filter(Boolean).join(' · ') };
-  });
+  const daily = plan.rules
+    .filter((r) => r.unitId === null)
+    .map((r) => {
+      const { times, total } = amountInYear(r, undefined, days);
+      const who = r.childIds
+        ? plan.children
+            .filter((c) => r.childIds!.includes(c.id))
+            .map((c) => c.name)
+            .join(', ')
+        : '';
+      return {
+        id: r.id,
+        title: r.title,
+        first: r.first && r.first > year.starts ? r.first : year.starts,
+        last: r.last && r.last < year.ends ? r.last : year.ends,
+        message: [
+          who,
+          rhythmInWords(r.rhythm),
+          r.amount === null
+            ? `${times} times`
+            : `${total.toLocaleString('en')} ${r.amountOf} by ${shortDate(year.ends)}`,
+        ]
+          .filter(Boolean)
+          .join(' · '),
+      };
+    });
   return {
-    info, today, year, figures, weeks, lanes, daily, waiting, days,
-    begins: days.filter((d, i) => d.date >= today && (d.block !== days[i - 1]?.block || days[i - 1].date < today)).map((d) => ({ name: days[d.index - 1]?.block === d.block ? 'the next school day' : blockName(year, d.block), date: d.date })),
+    info,
+    today,
+    year,
+    figures,
+    weeks,
+    lanes,
+    daily,
+    waiting,
+    days,
+    begins: days
+      .filter((d, i) => d.date >= today && (d.block !== days[i - 1]?.block || days[i - 1].date < today))
+      .map((d) => ({
+        name: days[d.index - 1]?.block === d.block ? 'the next school day' : blockName(year, d.block),
+        date: d.date,
+      })),
     kept: days.filter((d) => d.date < today).length,
     lessons: plan.lessons.filter((l) => placed.some((p) => p.unit.id === l.unitId)).length,
     worthALook: look(plan, placed, days, today),
@@ -102,16 +180,39 @@ function whoOf(plan: Plan, unit: Unit): string {
 function placedUnit(plan: Plan, u: Unit, days: SchoolDay[]): PlacedUnit {
   const homeOf = homes(plan);
   const done = doneParts(plan);
-  const own = new Set(plan.parts.filter((p) => (p.lessonId !== null || p.ruleId === null) && homeOf(p).unit?.id === u.id).map((p) => p.id));
+  const own = new Set(
+    plan.parts
+      .filter((p) => (p.lessonId !== null || p.ruleId === null) && homeOf(p).unit?.id === u.id)
+      .map((p) => p.id),
+  );
   const sittings = plan.sittings.filter((s) => own.has(s.partId));
   const dates = sittings.map((s) => s.date).sort();
   const lessons = lessonsOf(plan, u.id).length;
   const hopedEnd = addDays(u.starts, 7 * (u.hopedWeeks ?? 2) - 3);
-  const ink = sittings.filter((s) => s.state === 'ink' || done.has(s.partId)).map((s) => s.date).sort().at(-1) ?? '';
-  const taught = sittings.filter((s) => done.has(s.partId)).map((s) => s.date).sort().at(-1) ?? '';
+  const ink =
+    sittings
+      .filter((s) => s.state === 'ink' || done.has(s.partId))
+      .map((s) => s.date)
+      .sort()
+      .at(-1) ?? '';
+  const taught =
+    sittings
+      .filter((s) => done.has(s.partId))
+      .map((s) => s.date)
+      .sort()
+      .at(-1) ?? '';
   const last = dates.at(-1) ?? (u.wishedEnd || hopedEnd);
   return {
-    id: u.id, title: u.title, starts: u.starts, first: dates[0] ?? days.find((d) => d.date >= u.starts)?.date ?? u.starts, last, wishedEnd: u.wishedEnd, doneTo: taught, inkTo: ink, lessons, hoped: !lessons,
+    id: u.id,
+    title: u.title,
+    starts: u.starts,
+    first: dates[0] ?? days.find((d) => d.date >= u.starts)?.date ?? u.starts,
+    last,
+    wishedEnd: u.wishedEnd,
+    doneTo: taught,
+    inkTo: ink,
+    lessons,
+    hoped: !lessons,
     state: sittings.length && sittings.every((s) => done.has(s.partId)) ? 'done' : ink ? 'ink' : 'pencil',
     hatches: plan.children.filter((c) => u.childIds.includes(c.id)).map((c) => c.hatch),
     note: [u.season, u.wish, u.deeper ? 'comes back deeper' : ''].filter(Boolean).join(', '),
@@ -120,8 +221,16 @@ function placedUnit(plan: Plan, u: Unit, days: SchoolDay[]): PlacedUnit {
 
 function waitingUnit(plan: Plan, u: Unit): WaitingUnit {
   return {
-    id: u.id, title: u.title, lessons: lessonsOf(plan, u.id).length, hopedWeeks: u.hopedWeeks, perWeek: u.lessonsPerWeek ?? 3, season: u.season, wish: u.wish, deeper: u.deeper,
-    askedBy: plan.children.find((c) => c.id === u.askedBy)?.name ?? '', who: whoOf(plan, u),
+    id: u.id,
+    title: u.title,
+    lessons: lessonsOf(plan, u.id).length,
+    hopedWeeks: u.hopedWeeks,
+    perWeek: u.lessonsPerWeek ?? 3,
+    season: u.season,
+    wish: u.wish,
+    deeper: u.deeper,
+    askedBy: childName(plan, u.askedBy, ''),
+    who: whoOf(plan, u),
   };
 }
 
@@ -136,16 +245,45 @@ function sideBySide(units: PlacedUnit[]): PlacedUnit[][] {
   return rows;
 }
 
-function look(plan: Plan, placed: { unit: Unit; is: PlacedUnit }[], days: SchoolDay[], today: string): YearView['worthALook'] {
+function look(
+  plan: Plan,
+  placed: { unit: Unit; is: PlacedUnit }[],
+  days: SchoolDay[],
+  today: string,
+): YearView['worthALook'] {
   const found: YearView['worthALook'] = [];
   for (const { unit, is } of placed) {
     const verdict = verdictOf(plan, unit.id, today);
-    if (verdict && verdict.placed < verdict.lessons) found.push({ unitId: unit.id, urgent: true, says: `“${unit.title}” does not fit into the year`, detail: `${verdict.lessons - verdict.placed} of its ${verdict.lessons} lessons have no day` });
-    else if (verdict && !verdict.meetsEnd && unit.wishedEnd) found.push({ unitId: unit.id, urgent: true, says: `“${unit.title}” ends after you wished`, detail: `${shortDate(is.last)} instead of ${shortDate(unit.wishedEnd)}${verdict.remedy ? `; ${verdict.remedy.lessonsPerWeek} a week would meet it` : ''}` });
+    if (verdict && verdict.placed < verdict.lessons)
+      found.push({
+        unitId: unit.id,
+        urgent: true,
+        message: `“${unit.title}” does not fit into the year`,
+        detail: `${verdict.lessons - verdict.placed} of its ${verdict.lessons} lessons have no day`,
+      });
+    else if (verdict && !verdict.meetsEnd && unit.wishedEnd)
+      found.push({
+        unitId: unit.id,
+        urgent: true,
+        message: `“${unit.title}” ends after you wished`,
+        detail: `${shortDate(is.last)} instead of ${shortDate(unit.wishedEnd)}${verdict.remedy ? `; ${verdict.remedy.lessonsPerWeek} a week would meet it` : ''}`,
+      });
     const [a, b] = [is.first, is.last].map((date) => days.find((d) => d.date >= date) ?? days.at(-1));
-    if (a && b && b.block > a.block) found.push({ unitId: unit.id, urgent: false, says: `“${unit.title}” runs past a break`, detail: `${shortDate(is.first)} to ${shortDate(is.last)}` });
+    if (a && b && b.block > a.block)
+      found.push({
+        unitId: unit.id,
+        urgent: false,
+        message: `“${unit.title}” runs past a break`,
+        detail: `${shortDate(is.first)} to ${shortDate(is.last)}`,
+      });
     const season = seasonOf(is.first, plan.year?.country);
-    if (unit.season && season !== unit.season && seasonOf(is.last, plan.year?.country) !== unit.season) found.push({ unitId: unit.id, urgent: false, says: `“${unit.title}” wants ${unit.season}`, detail: `it stands in ${season}${unit.wish ? `; ${unit.wish}` : ''}` });
+    if (unit.season && season !== unit.season && seasonOf(is.last, plan.year?.country) !== unit.season)
+      found.push({
+        unitId: unit.id,
+        urgent: false,
+        message: `“${unit.title}” wants ${unit.season}`,
+        detail: `it stands in ${season}${unit.wish ? `; ${unit.wish}` : ''}`,
+      });
   }
   return found;
 }

@@ -1,73 +1,191 @@
 'use client';
-import styled from 'styled-components';
-import { addDays, weekdayName } from '@/core/calendar/dates';
-import { blankYear } from '@/core/plan/blank';
+import { Choose } from '@/kit/choose';
+import { weekdayName } from '@/core/calendar/dates';
 import type { SchoolYear } from '@/core/plan/year';
 import { Button, PlainButton } from '@/kit/button';
 import { DateField } from '@/kit/date-field';
-import { Checkbox, Choose, FieldRow, FieldStack, NumberField, Several, TextField } from '@/kit/field';
+import { Checkbox, FieldRow, FieldStack, NumberField, Several, TextField } from '@/kit/field';
 import { TimeField } from '@/kit/time-field';
 import { Heading, Quiet } from '@/kit/text';
-import { colour } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { saveYear } from './actions';
-
-interface Off { kind?: SchoolYear['daysOff'][number]['kind']; id?: string; first: string | null; last: string | null; label: string }
-interface Odd { id?: string; date: string | null; label: string; ends?: number | null }
-interface TermRow { id?: string; name: string; first: string | null; last: string | null }
-type Fields = Omit<SchoolYear, 'daysOff' | 'starts' | 'ends' | 'weeksOn' | 'weeksOff' | 'terms' | 'shortDays' | 'extraDays'> & {
-  starts: string | null; ends: string | null; weeksOn: number | null; weeksOff: number | null; daysOff: Off[]; terms: TermRow[]; shortDays: Odd[]; extraDays: Odd[];
-};
-
-const plain = (today: string): Fields => ({
-  ...blankYear, starts: today, ends: addDays(today, 280),
-});
+import { type Off, type Odd, type TermRow, type Fields, plain, Wrong, OffRow, Buttons } from './year-fields';
 
 export function YearForm({ year, today }: { year: SchoolYear | null; today: string }) {
   const { act } = useAct();
   const form = useForm<Fields>(year ?? plain(today));
   const { value, set, error } = form;
-  const off = (i: number, change: Partial<Off>): void => set('daysOff', value.daysOff.map((d, n) => (n === i ? { ...d, ...change } : d)));
-  const termAt = (i: number, change: Partial<TermRow>): void => set('terms', value.terms.map((t, n) => (n === i ? { ...t, ...change } : t)));
-  const odd = (list: 'shortDays' | 'extraDays', i: number, change: Partial<Odd>): void => set(list, value[list].map((d, n) => (n === i ? { ...d, ...change } : d)));
-  const rhythm = value.terms.length ? 'terms' : value.weeksOff === 0 ? 'none' : 'weeks';
+  const off = (i: number, change: Partial<Off>): void =>
+    set(
+      'daysOff',
+      value.daysOff.map((d, n) => (n === i ? { ...d, ...change } : d)),
+    );
+  const termAt = (i: number, change: Partial<TermRow>): void =>
+    set(
+      'terms',
+      value.terms.map((t, n) => (n === i ? { ...t, ...change } : t)),
+    );
+  const odd = (list: 'shortDays' | 'extraDays', i: number, change: Partial<Odd>): void =>
+    set(
+      list,
+      value[list].map((d, n) => (n === i ? { ...d, ...change } : d)),
+    );
+  const withoutTerms = value.weeksOff === 0 ? 'none' : 'weeks';
+  const rhythm = value.terms.length ? 'terms' : withoutTerms;
   return (
-    <form onSubmit={(e) => { e.preventDefault(); act((base) => saveYear(base, value), { faults: form.takeFaults, then: form.stored }); }}>
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        act((base) => saveYear(base, value), { faults: form.takeFaults, then: form.stored });
+      }}
+    >
       <FieldStack>
         {year ? null : <Heading>Lay down the school year</Heading>}
         <FieldRow>
-          <DateField label="First day" value={value.starts} onChange={(v) => set('starts', v)} error={error('starts')} />
-          <DateField label="Last day" value={value.ends} onChange={(v) => set('ends', v)} error={error('ends')} />
-          <NumberField label="Days to keep" help="Your own target" value={value.targetDays} onChange={(v) => set('targetDays', v)} min={1} max={366} error={error('targetDays')} />
+          <DateField
+            label="First day"
+            value={value.starts}
+            onChange={(v) => set('starts', v)}
+            error={error('starts')}
+          />
+          <DateField
+            label="Last day"
+            value={value.ends}
+            onChange={(v) => set('ends', v)}
+            error={error('ends')}
+          />
+          <NumberField
+            label="Days to keep"
+            help="Your own target"
+            value={value.targetDays}
+            onChange={(v) => set('targetDays', v)}
+            min={1}
+            max={366}
+            error={error('targetDays')}
+          />
         </FieldRow>
         <FieldRow>
-          <Choose label="Rhythm" value={rhythm} onChange={(r) => { if (r === 'terms') set('terms', value.terms.length ? value.terms : [{ name: 'Term 1', first: value.starts, last: value.ends }]); else { set('terms', []); set('weeksOff', r === 'none' ? 0 : 1); } }} choices={[{ value: 'weeks', name: 'so many weeks on, so many off' }, { value: 'terms', name: 'named terms' }, { value: 'none', name: 'none' }]} />
-          {rhythm === 'weeks' ? <><NumberField label="Weeks on" value={value.weeksOn} onChange={(v) => set('weeksOn', v)} min={1} max={60} error={error('weeksOn')} />
-          <NumberField label="Weeks off" value={value.weeksOff} onChange={(v) => set('weeksOff', v)} min={0} max={20} error={error('weeksOff')} /></> : null}
+          <Choose
+            label="Rhythm"
+            value={rhythm}
+            onChange={(r) => {
+              if (r === 'terms')
+                set(
+                  'terms',
+                  value.terms.length
+                    ? value.terms
+                    : [{ name: 'Term 1', first: value.starts, last: value.ends }],
+                );
+              else {
+                set('terms', []);
+                set('weeksOff', r === 'none' ? 0 : 1);
+              }
+            }}
+            choices={[
+              { value: 'weeks', name: 'so many weeks on, so many off' },
+              { value: 'terms', name: 'named terms' },
+              { value: 'none', name: 'none' },
+            ]}
+          />
+          {rhythm === 'weeks' ? (
+            <>
+              <NumberField
+                label="Weeks on"
+                value={value.weeksOn}
+                onChange={(v) => set('weeksOn', v)}
+                min={1}
+                max={60}
+                error={error('weeksOn')}
+              />
+              <NumberField
+                label="Weeks off"
+                value={value.weeksOff}
+                onChange={(v) => set('weeksOff', v)}
+                min={0}
+                max={20}
+                error={error('weeksOff')}
+              />
+            </>
+          ) : null}
         </FieldRow>
         {value.terms.map((t, i) => (
           <OffRow key={t.id ?? `new${i}`}>
             <DateField label="From" value={t.first} onChange={(v) => termAt(i, { first: v })} />
             <DateField label="To" value={t.last} onChange={(v) => termAt(i, { last: v })} />
             <TextField label="Name of the term" value={t.name} onChange={(v) => termAt(i, { name: v })} />
-            <PlainButton onPress={() => set('terms', value.terms.filter((_, n) => n !== i))} aria-label={`Remove ${t.name || `term ${i + 1}`}`}>Remove</PlainButton>
+            <PlainButton
+              onPress={() =>
+                set(
+                  'terms',
+                  value.terms.filter((_, n) => n !== i),
+                )
+              }
+              aria-label={`Remove ${t.name || `term ${i + 1}`}`}
+            >
+              Remove
+            </PlainButton>
           </OffRow>
         ))}
         {error('terms') ? <Wrong>{error('terms')}</Wrong> : null}
-        {rhythm === 'terms' ? <div><Button onPress={() => set('terms', [...value.terms, { name: `Term ${value.terms.length + 1}`, first: value.terms.at(-1)?.last ?? value.starts, last: value.ends }])}>Add a term</Button></div> : null}
+        {rhythm === 'terms' ? (
+          <div>
+            <Button
+              onPress={() =>
+                set('terms', [
+                  ...value.terms,
+                  {
+                    name: `Term ${value.terms.length + 1}`,
+                    first: value.terms.at(-1)?.last ?? value.starts,
+                    last: value.ends,
+                  },
+                ])
+              }
+            >
+              Add a term
+            </Button>
+          </div>
+        ) : null}
         <Several>
           <legend>Days you teach</legend>
           {[1, 2, 3, 4, 5, 6, 7].map((d) => (
-            <Checkbox key={d} isSelected={value.weekdays.includes(d)} onChange={(on) => set('weekdays', on ? [...value.weekdays, d].sort() : value.weekdays.filter((x) => x !== d))}>{weekdayName(d)}</Checkbox>
+            <Checkbox
+              key={d}
+              isSelected={value.weekdays.includes(d)}
+              onChange={(on) =>
+                set('weekdays', on ? [...value.weekdays, d].sort() : value.weekdays.filter((x) => x !== d))
+              }
+            >
+              {weekdayName(d)}
+            </Checkbox>
           ))}
         </Several>
         {error('weekdays') ? <Wrong>{error('weekdays')}</Wrong> : null}
         <FieldRow>
-          <TimeField label="The day starts" value={value.dayStarts} onChange={(v) => set('dayStarts', v)} error={error('dayStarts')} />
-          <TimeField label="Midday begins" value={value.middayStarts} onChange={(v) => set('middayStarts', v)} error={error('middayStarts')} />
-          <TimeField label="Afternoon begins" value={value.afternoonStarts} onChange={(v) => set('afternoonStarts', v)} error={error('afternoonStarts')} />
-          <TimeField label="The day ends" value={value.dayEnds} onChange={(v) => set('dayEnds', v)} error={error('dayEnds')} />
+          <TimeField
+            label="The day starts"
+            value={value.dayStarts}
+            onChange={(v) => set('dayStarts', v)}
+            error={error('dayStarts')}
+          />
+          <TimeField
+            label="Midday begins"
+            value={value.middayStarts}
+            onChange={(v) => set('middayStarts', v)}
+            error={error('middayStarts')}
+          />
+          <TimeField
+            label="Afternoon begins"
+            value={value.afternoonStarts}
+            onChange={(v) => set('afternoonStarts', v)}
+            error={error('afternoonStarts')}
+          />
+          <TimeField
+            label="The day ends"
+            value={value.dayEnds}
+            onChange={(v) => set('dayEnds', v)}
+            error={error('dayEnds')}
+          />
         </FieldRow>
         <div>
           <Heading as="h3">Days off</Heading>
@@ -75,10 +193,24 @@ export function YearForm({ year, today }: { year: SchoolYear | null; today: stri
         </div>
         {value.daysOff.map((d, i) => (
           <OffRow key={d.id ?? `new${i}`}>
-            <DateField label="From" value={d.first} onChange={(v) => off(i, { first: v, last: d.last && v && d.last >= v ? d.last : v })} />
+            <DateField
+              label="From"
+              value={d.first}
+              onChange={(v) => off(i, { first: v, last: d.last && v && d.last >= v ? d.last : v })}
+            />
             <DateField label="To" value={d.last} onChange={(v) => off(i, { last: v })} />
             <TextField label="What for" value={d.label} onChange={(v) => off(i, { label: v })} />
-            <PlainButton onPress={() => set('daysOff', value.daysOff.filter((_, n) => n !== i))} aria-label={`Remove days off ${d.label || i + 1}`}>Remove</PlainButton>
+            <PlainButton
+              onPress={() =>
+                set(
+                  'daysOff',
+                  value.daysOff.filter((_, n) => n !== i),
+                )
+              }
+              aria-label={`Remove days off ${d.label || i + 1}`}
+            >
+              Remove
+            </PlainButton>
           </OffRow>
         ))}
         {error('daysOff') ? <Wrong>{error('daysOff')}</Wrong> : null}
@@ -86,9 +218,23 @@ export function YearForm({ year, today }: { year: SchoolYear | null; today: stri
         {value.shortDays.map((d, i) => (
           <OffRow key={d.id ?? `new${i}`}>
             <DateField label="Short day" value={d.date} onChange={(v) => odd('shortDays', i, { date: v })} />
-            <TimeField label="Ends at" value={d.ends ?? value.middayStarts} onChange={(v) => odd('shortDays', i, { ends: v })} />
+            <TimeField
+              label="Ends at"
+              value={d.ends ?? value.middayStarts}
+              onChange={(v) => odd('shortDays', i, { ends: v })}
+            />
             <TextField label="What for" value={d.label} onChange={(v) => odd('shortDays', i, { label: v })} />
-            <PlainButton onPress={() => set('shortDays', value.shortDays.filter((_, n) => n !== i))} aria-label={`Remove the short day ${d.label || i + 1}`}>Remove</PlainButton>
+            <PlainButton
+              onPress={() =>
+                set(
+                  'shortDays',
+                  value.shortDays.filter((_, n) => n !== i),
+                )
+              }
+              aria-label={`Remove the short day ${d.label || i + 1}`}
+            >
+              Remove
+            </PlainButton>
           </OffRow>
         ))}
         {error('shortDays') ? <Wrong>{error('shortDays')}</Wrong> : null}
@@ -98,21 +244,46 @@ export function YearForm({ year, today }: { year: SchoolYear | null; today: stri
             <DateField label="Extra day" value={d.date} onChange={(v) => odd('extraDays', i, { date: v })} />
             <span />
             <TextField label="What for" value={d.label} onChange={(v) => odd('extraDays', i, { label: v })} />
-            <PlainButton onPress={() => set('extraDays', value.extraDays.filter((_, n) => n !== i))} aria-label={`Remove the extra day ${d.label || i + 1}`}>Remove</PlainButton>
+            <PlainButton
+              onPress={() =>
+                set(
+                  'extraDays',
+                  value.extraDays.filter((_, n) => n !== i),
+                )
+              }
+              aria-label={`Remove the extra day ${d.label || i + 1}`}
+            >
+              Remove
+            </PlainButton>
           </OffRow>
         ))}
         {error('extraDays') ? <Wrong>{error('extraDays')}</Wrong> : null}
         <Buttons>
-          <Button onPress={() => set('daysOff', [...value.daysOff, { first: value.starts, last: value.starts, label: '' }])}>Add days off</Button>
-          <Button onPress={() => set('shortDays', [...value.shortDays, { date: value.starts, label: '', ends: value.middayStarts }])}>Add a short day</Button>
-          <Button onPress={() => set('extraDays', [...value.extraDays, { date: value.starts, label: '' }])}>Add an extra day</Button>
-          <Button type="submit" $primary>{year ? 'Keep the year' : 'Lay down the year'}</Button>
+          <Button
+            onPress={() =>
+              set('daysOff', [...value.daysOff, { first: value.starts, last: value.starts, label: '' }])
+            }
+          >
+            Add days off
+          </Button>
+          <Button
+            onPress={() =>
+              set('shortDays', [
+                ...value.shortDays,
+                { date: value.starts, label: '', ends: value.middayStarts },
+              ])
+            }
+          >
+            Add a short day
+          </Button>
+          <Button onPress={() => set('extraDays', [...value.extraDays, { date: value.starts, label: '' }])}>
+            Add an extra day
+          </Button>
+          <Button type="submit" $primary>
+            {year ? 'Keep the year' : 'Lay down the year'}
+          </Button>
         </Buttons>
       </FieldStack>
     </form>
   );
 }
-
-const Wrong = styled.p`color: ${colour.red}; font-weight: 600; font-size: 13px;`;
-const OffRow = styled.div`display: grid; grid-template-columns: 150px 150px minmax(120px, 1fr) auto; gap: 12px; align-items: end; @media (max-width: 760px) { grid-template-columns: 1fr 1fr; }`;
-const Buttons = styled.div`display: flex; gap: 12px; flex-wrap: wrap;`;

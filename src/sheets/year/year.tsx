@@ -1,4 +1,6 @@
 'use client';
+import { FormDialog } from '@/kit/form-dialog';
+import { count } from '@/core/plan/called';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState } from 'react';
@@ -6,7 +8,6 @@ import styled from 'styled-components';
 import { dayMonth, longDate } from '@/core/calendar/dates';
 import { Button } from '@/kit/button';
 import { DateField } from '@/kit/date-field';
-import { Dialog } from '@/kit/dialog';
 import { FieldRow, TextField } from '@/kit/field';
 import { Fold } from '@/kit/fold';
 import { Caution, Column, Heading, Line, Quiet } from '@/kit/text';
@@ -25,26 +26,80 @@ const Holidays = dynamic(() => import('./holidays').then((m) => m.Holidays), { s
 export function YearSheet(view: YearView) {
   const { year, figures } = view;
   const [open, setOpen] = useState<'illness' | 'holidays'>();
-  const running = view.lanes.flatMap((l) => l.rows.flat()).filter((u) => u.first <= view.today && u.last >= view.today).length;
+  const running = view.lanes
+    .flatMap((l) => l.rows.flat())
+    .filter((u) => u.first <= view.today && u.last >= view.today).length;
   const block = view.days.filter((d) => d.date <= view.today).at(-1)?.block;
   return (
     <Frame
-      info={view.info} sheet={1} title="The year" subtitle={year ? `${longDate(year.starts)} ${year.starts.slice(0, 4)} to ${longDate(year.ends)} ${year.ends.slice(0, 4)}` : 'When do you have school?'}
-      actions={year ? <><Button onPress={() => setOpen('holidays')}>Public holidays…</Button><Button onPress={() => setOpen('illness')}>Days of illness…</Button></> : null}
-      figures={figures ? [...(block && figures.wholeBlocks > 1 ? [{ name: 'Block', value: `${block} of ${figures.wholeBlocks}` }] : []), { name: 'School days', value: year?.targetDays ? `${view.kept} of ${year.targetDays}` : String(figures.schoolDays) }, { name: 'Weeks with school', value: String(figures.schoolWeeks) }, ...(running ? [{ name: 'Units', value: `${running} running` }] : [])] : []}
-      keys={[{ keys: 'Alt ← →', does: 'on a unit: a week earlier or later' }, { keys: 'Alt Shift ← →', does: 'on a unit: end a week earlier or later' }, { keys: 'Enter', does: 'on a unit: what can be done' }]}
+      info={view.info}
+      sheet={1}
+      title="The year"
+      subtitle={
+        year
+          ? `${longDate(year.starts)} ${year.starts.slice(0, 4)} to ${longDate(year.ends)} ${year.ends.slice(0, 4)}`
+          : 'When do you have school?'
+      }
+      actions={
+        year ? (
+          <>
+            <Button onPress={() => setOpen('holidays')}>Public holidays…</Button>
+            <Button onPress={() => setOpen('illness')}>Days of illness…</Button>
+          </>
+        ) : null
+      }
+      figures={
+        figures
+          ? [
+              ...(block && figures.wholeBlocks > 1
+                ? [{ name: 'Block', value: `${block} of ${figures.wholeBlocks}` }]
+                : []),
+              {
+                name: 'School days',
+                value: year?.targetDays ? `${view.kept} of ${year.targetDays}` : String(figures.schoolDays),
+              },
+              { name: 'Weeks with school', value: String(figures.schoolWeeks) },
+              ...(running ? [{ name: 'Units', value: `${running} running` }] : []),
+            ]
+          : []
+      }
+      keys={[
+        { keys: 'Alt ← →', does: 'on a unit: a week earlier or later' },
+        { keys: 'Alt Shift ← →', does: 'on a unit: end a week earlier or later' },
+        { keys: 'Enter', does: 'on a unit: what can be done' },
+      ]}
     >
       {figures ? <YearStrip view={view} /> : null}
       <Columns>
         <div>
           {year ? <Waiting view={view} /> : null}
-          {year ? <Fold title="How the year goes" says="first and last day, rhythm or terms, weekdays, times, days off, short and extra days"><YearForm year={year} today={view.today} /></Fold> : <YearForm year={year} today={view.today} />}
-          {year ? null : <Quiet>You need not plan a year: begin a unit, and its lessons fall on Mondays to Fridays from the day it starts.</Quiet>}
+          {year ? (
+            <Fold
+              title="How the year goes"
+              message="first and last day, rhythm or terms, weekdays, times, days off, short and extra days"
+            >
+              <YearForm year={year} today={view.today} />
+            </Fold>
+          ) : (
+            <YearForm year={year} today={view.today} />
+          )}
+          {year ? null : (
+            <Quiet>
+              You need not plan a year: begin a unit, and its lessons fall on Mondays to Fridays from the day
+              it starts.
+            </Quiet>
+          )}
         </div>
         {year && figures ? <Arithmetic view={view} /> : null}
       </Columns>
       {open === 'illness' ? <Illness today={view.today} onClose={() => setOpen(undefined)} /> : null}
-      {open === 'holidays' && year ? <Holidays year={year} isSchoolDay={(date) => view.days.some((d) => d.date === date)} onClose={() => setOpen(undefined)} /> : null}
+      {open === 'holidays' && year ? (
+        <Holidays
+          year={year}
+          isSchoolDay={(date) => view.days.some((d) => d.date === date)}
+          onClose={() => setOpen(undefined)}
+        />
+      ) : null}
     </Frame>
   );
 }
@@ -59,29 +114,108 @@ function Arithmetic({ view }: { view: YearView }) {
   return (
     <aside>
       <Column>
-        <header><Heading>What fits</Heading><Quiet>{year!.terms.length ? count(year!.terms.length, 'term') : year!.weeksOff ? `${year!.weeksOn} weeks on, ${year!.weeksOff} off` : 'no rhythm'}</Quiet></header>
+        <header>
+          <Heading>What fits</Heading>
+          <Quiet>
+            {year!.terms.length ? count(year!.terms.length, 'term') : null}
+            {!year!.terms.length && year!.weeksOff
+              ? `${year!.weeksOn} weeks on, ${year!.weeksOff} off`
+              : null}
+            {!year!.terms.length && !year!.weeksOff ? 'no rhythm' : null}
+          </Quiet>
+        </header>
         {year!.weeksOff && !year!.terms.length ? (
-          <Line><div>{count(figures!.wholeBlocks, 'whole block')} and {count(figures!.weeksOver, 'week')} over<Quiet>{figures!.calendarWeeks} calendar weeks ÷ {year!.weeksOn + year!.weeksOff}</Quiet></div></Line>
+          <Line>
+            <div>
+              {count(figures!.wholeBlocks, 'whole block')} and {count(figures!.weeksOver, 'week')} over
+              <Quiet>
+                {figures!.calendarWeeks} calendar weeks ÷ {year!.weeksOn + year!.weeksOff}
+              </Quiet>
+            </div>
+          </Line>
         ) : null}
-        <Line><div>{count(figures!.schoolDays, 'school day')} in {count(figures!.schoolWeeks, 'week')}<Quiet>{dayMonth(year!.starts)} to {dayMonth(year!.ends)}, days off taken out{shortened ? `; ${shortened} end early` : ''}</Quiet></div></Line>
-        <Line><div>{count(view.lessons, 'lesson')} on {count(figures!.schoolDays, 'day')}<Quiet>{view.lessons ? `one every ${decimal(figures!.schoolDays / view.lessons)} days, over ${count(units, 'unit')}` : 'no lessons placed yet'}</Quiet></div></Line>
-        {year!.weeksOff && !year!.terms.length && units + waiting.length > figures!.wholeBlocks ? <Line><Caution>You wish for {units + waiting.length} topics; {figures!.wholeBlocks} blocks fit. Let two share a block, or let some wait for another year.</Caution></Line> : null}
+        <Line>
+          <div>
+            {count(figures!.schoolDays, 'school day')} in {count(figures!.schoolWeeks, 'week')}
+            <Quiet>
+              {dayMonth(year!.starts)} to {dayMonth(year!.ends)}, days off taken out
+              {shortened ? `; ${shortened} end early` : ''}
+            </Quiet>
+          </div>
+        </Line>
+        <Line>
+          <div>
+            {count(view.lessons, 'lesson')} on {count(figures!.schoolDays, 'day')}
+            <Quiet>
+              {view.lessons
+                ? `one every ${decimal(figures!.schoolDays / view.lessons)} days, over ${count(units, 'unit')}`
+                : 'no lessons placed yet'}
+            </Quiet>
+          </div>
+        </Line>
+        {year!.weeksOff && !year!.terms.length && units + waiting.length > figures!.wholeBlocks ? (
+          <Line>
+            <Caution>
+              You wish for {units + waiting.length} topics; {figures!.wholeBlocks} blocks fit. Let two share a
+              block, or let some wait for another year.
+            </Caution>
+          </Line>
+        ) : null}
       </Column>
       <Column>
-        <header><Heading>Toward your target</Heading><Quiet>{year!.targetDays ? `${year!.targetDays} days` : 'none set'}</Quiet></header>
+        <header>
+          <Heading>Toward your target</Heading>
+          <Quiet>{year!.targetDays ? `${year!.targetDays} days` : 'none set'}</Quiet>
+        </header>
         {year!.targetDays ? (
           <Line>
             <div>
               {view.kept} gone by, {figures!.schoolDays - view.kept} to come
-              {short > 0 ? <Caution>{count(short, 'day')} short: {short <= free ? `teach ${count(short, 'day')} more (a Saturday in ${count(short, 'week')}, say)` : 'teach in some weeks off'}, or start {count(Math.ceil(short / year!.weekdays.length), 'week')} earlier.</Caution> : <Quiet>{short < 0 ? `${count(-short, 'day')} to spare for what comes` : 'just as many as you mean to keep'}</Quiet>}
+              {short > 0 ? (
+                <Caution>
+                  {count(short, 'day')} short:{' '}
+                  {short <= free
+                    ? `teach ${count(short, 'day')} more (a Saturday in ${count(short, 'week')}, say)`
+                    : 'teach in some weeks off'}
+                  , or start {count(Math.ceil(short / year!.weekdays.length), 'week')} earlier.
+                </Caution>
+              ) : (
+                <Quiet>
+                  {short < 0
+                    ? `${count(-short, 'day')} to spare for what comes`
+                    : 'just as many as you mean to keep'}
+                </Quiet>
+              )}
             </div>
           </Line>
-        ) : <Quiet>Set the days you mean to keep under “How the year goes”. Hausplan counts; what the law asks, your authority says.</Quiet>}
+        ) : (
+          <Quiet>
+            Set the days you mean to keep under “How the year goes”. Hausplan counts; what the law asks, your
+            authority says.
+          </Quiet>
+        )}
       </Column>
       {view.worthALook.length ? (
         <Column>
-          <header><Heading>Worth a look</Heading></header>
-          {view.worthALook.map((w, i) => <Line key={i}><div>{w.urgent ? <Caution>{w.says}</Caution> : w.says}<Quiet>{w.detail}{w.unitId ? <> · <Link href={`/unit?unit=${w.unitId}`}>open</Link></> : null}</Quiet></div></Line>)}
+          <header>
+            <Heading>Worth a look</Heading>
+          </header>
+          {view.worthALook.map((w, i) => (
+            <Line key={i}>
+              <div>
+                {w.urgent ? <Caution>{w.message}</Caution> : w.message}
+                <Quiet>
+                  {w.detail}
+                  {w.unitId ? (
+                    <>
+                      {' '}
+                      · <Link href={`/unit?unit=${w.unitId}`}>open</Link>
+                    </>
+                  ) : null}
+                </Quiet>
+              </div>
+            </Line>
+          ))}
         </Column>
       ) : null}
     </aside>
@@ -93,17 +227,51 @@ function Illness({ today, onClose }: { today: string; onClose: () => void }) {
   const form = useForm({ first: today as string | null, last: today as string | null, label: 'illness' });
   const { value, set, error } = form;
   return (
-    <Dialog title="Days of illness" isOpen onClose={onClose} footer={<><Button onPress={onClose}>Leave it</Button><Button $primary onPress={() => act((base) => fallIll(base, value), { faults: form.takeFaults, then: onClose })}>Take these days out</Button></>}>
+    <FormDialog
+      title="Days of illness"
+      verb="Take these days out"
+      onSubmit={() => act((base) => fallIll(base, value), { faults: form.takeFaults, then: onClose })}
+      onClose={onClose}
+    >
       <FieldRow>
-        <DateField label="From" value={value.first} onChange={(v) => { set('first', v); if (v && (!value.last || value.last < v)) set('last', v); }} error={error('first')} />
+        <DateField
+          label="From"
+          value={value.first}
+          onChange={(v) => {
+            set('first', v);
+            if (v && (!value.last || value.last < v)) set('last', v);
+          }}
+          error={error('first')}
+        />
         <DateField label="To" value={value.last} onChange={(v) => set('last', v)} error={error('last')} />
-        <TextField label="What for" value={value.label} onChange={(v) => set('label', v)} error={error('label')} />
+        <TextField
+          label="What for"
+          value={value.label}
+          onChange={(v) => set('label', v)}
+          error={error('label')}
+        />
       </FieldRow>
-      <Quiet>What was not done on these days moves on, ink and all; what was done stays. Undo brings everything back.</Quiet>
-    </Dialog>
+      <Quiet>
+        What was not done on these days moves on, ink and all; what was done stays. Undo brings everything
+        back.
+      </Quiet>
+    </FormDialog>
   );
 }
 
-const count = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' : 's'}`;
 const decimal = (n: number): string => String(Math.round(n * 10) / 10);
-const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 280px; gap: 36px; & > div { display: grid; grid-template-columns: minmax(0, 1fr); gap: 22px; align-content: start; min-width: 0; } ${middling} { grid-template-columns: minmax(0, 1fr); }`;
+const Columns = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 280px;
+  gap: 36px;
+  & > div {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 22px;
+    align-content: start;
+    min-width: 0;
+  }
+  ${middling} {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;

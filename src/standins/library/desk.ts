@@ -66,21 +66,47 @@ export function standingOf(h: Holding, requests: readonly Request[], today: IsoD
     else if (r.does === 'renew' && due) [due, renewals] = [addDays(due, CYCLE), renewals + 1];
     else if (r.does === 'return') [out, due] = [null, null];
   }
-  const free: Standing = { state: 'available', since: null, until: null, copiesIn: h.copies, waiting: 0, position: null, renewals: 0 };
-  if (out) return { ...free, state: 'out', since: out, until: due, copiesIn: 0, waiting: h.waiting, renewals };
+  const free: Standing = {
+    state: 'available',
+    since: null,
+    until: null,
+    copiesIn: h.copies,
+    waiting: 0,
+    position: null,
+    renewals: 0,
+  };
+  if (out)
+    return { ...free, state: 'out', since: out, until: due, copiesIn: 0, waiting: h.waiting, renewals };
   if (held) {
     const { thought, really } = turnOf(h, held);
     const ready = libraryDayFrom(PUT_OUT, really);
     const lapses = addDays(ready, RULES.readyDays);
-    if (today >= ready && today <= lapses) return { ...free, state: 'ready', since: ready, until: lapses, copiesIn: 0, waiting: h.waiting };
+    if (today >= ready && today <= lapses)
+      return { ...free, state: 'ready', since: ready, until: lapses, copiesIn: 0, waiting: h.waiting };
     if (today < ready) {
       const before = returnsAfter(h, held, h.waiting + 1).filter((d) => addDays(d, h.kept) <= today).length;
       // The library only learns that a copy is kept over its time when it has not come.
       const until = libraryDayFrom(PUT_OUT, thought > today ? thought : really);
-      return { ...free, state: 'reserved', since: held, until, copiesIn: allOut(h) ? 0 : h.copies, waiting: h.waiting + 1 - before, position: Math.max(1, h.waiting + 1 - before) };
+      return {
+        ...free,
+        state: 'reserved',
+        since: held,
+        until,
+        copiesIn: allOut(h) ? 0 : h.copies,
+        waiting: h.waiting + 1 - before,
+        position: Math.max(1, h.waiting + 1 - before),
+      };
     }
   }
-  return allOut(h) ? { ...free, state: 'unavailable', until: libraryDayFrom(PUT_OUT, turnOf(h, today).thought), copiesIn: 0, waiting: h.waiting } : free;
+  return allOut(h)
+    ? {
+        ...free,
+        state: 'unavailable',
+        until: libraryDayFrom(PUT_OUT, turnOf(h, today).thought),
+        copiesIn: 0,
+        waiting: h.waiting,
+      }
+    : free;
 }
 
 /** When our turn comes if we ask on a day: as the library reckons, and as readers really bring things back. */
@@ -91,16 +117,32 @@ function turnOf(h: Holding, asked: IsoDate): { thought: IsoDate; really: IsoDate
 }
 
 /** Whether a request can be met on a day; why not, in the library's words. */
-export function refusal(h: Holding, does: Request['does'], requests: readonly Request[], today: IsoDate): string | undefined {
+export function refusal(
+  h: Holding,
+  does: Request['does'],
+  requests: readonly Request[],
+  today: IsoDate,
+): string | undefined {
   const now = standingOf(h, requests, today);
   const outNow = CATALOGUE.filter((x) => standingOf(x, requests, today).state === 'out').length;
-  if (does === 'hold') return now.state === 'out' ? 'it is out on your card' : now.position || now.state === 'ready' ? 'it is held for you already' : undefined;
+  if (does === 'hold') {
+    if (now.state === 'out') return 'it is out on your card';
+    if (now.position || now.state === 'ready') return 'it is held for you already';
+    return undefined;
+  }
   if (does === 'cancel') return now.position || now.state === 'ready' ? undefined : 'it is not held for you';
   if (does === 'borrow') {
     if (outNow >= RULES.loans) return `your card has ${RULES.loans} things out`;
-    return now.state === 'ready' || now.state === 'available' || (now.state === 'reserved' && now.copiesIn > 0) ? undefined : now.state === 'out' ? 'it is out on your card' : 'no copy is in';
+    if (now.state === 'ready' || now.state === 'available' || (now.state === 'reserved' && now.copiesIn > 0))
+      return undefined;
+    if (now.state === 'out') return 'it is out on your card';
+    return 'no copy is in';
   }
   if (now.state !== 'out') return 'it is not out on your card';
-  if (does === 'renew') return now.renewals >= RULES.renewals ? 'it was renewed once already' : now.waiting > 0 ? 'another reader is waiting for it' : undefined;
+  if (does === 'renew') {
+    if (now.renewals >= RULES.renewals) return 'it was renewed once already';
+    if (now.waiting > 0) return 'another reader is waiting for it';
+    return undefined;
+  }
   return undefined;
 }

@@ -12,7 +12,9 @@ export function ledger(): Ledger {
   const db = (shared.hausplanLibrary ??= openLedger(`${storePath()}.library`));
   return {
     requests: () => db.prepare('SELECT id, does, date FROM request ORDER BY n').all() as Request[],
-    enter: ({ id, does, date }) => { db.prepare('INSERT INTO request (id, does, date) VALUES (?, ?, ?)').run(id, does, date); },
+    enter: ({ id, does, date }) => {
+      db.prepare('INSERT INTO request (id, does, date) VALUES (?, ?, ?)').run(id, does, date);
+    },
   };
 }
 
@@ -20,6 +22,8 @@ function openLedger(path: string): Database.Database {
   mkdirSync(dirname(path), { recursive: true });
   const db = new Database(path);
   db.pragma('busy_timeout = 5000');
-  db.exec('CREATE TABLE IF NOT EXISTS request (n INTEGER PRIMARY KEY, id TEXT NOT NULL, does TEXT NOT NULL, date TEXT NOT NULL) STRICT');
+  db.exec(
+    'CREATE TABLE IF NOT EXISTS request (n INTEGER PRIMARY KEY, id TEXT NOT NULL, does TEXT NOT NULL, date TEXT NOT NULL) STRICT',
+  );
   return db;
 }

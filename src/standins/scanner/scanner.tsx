@@ -20,22 +20,33 @@ export async function scan(digits: string): Promise<boolean> {
     field.dispatchEvent(new KeyboardEvent('keyup', { key: digit, bubbles: true }));
     await new Promise((r) => setTimeout(r, DIGIT_MS));
   }
-  const goesOn = field.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true, cancelable: true }));
+  const goesOn = field.dispatchEvent(
+    new KeyboardEvent('keydown', { key: 'Enter', bubbles: true, cancelable: true }),
+  );
   // A real Enter submits the form of the field; one made by hand does not.
   if (goesOn) field.form?.requestSubmit();
   return true;
 }
 
-export function Scanner({ codes }: { codes: { says: string; digits: string }[] }) {
-  const [told, tell] = useState('');
+export function Scanner({ codes }: { codes: { message: string; digits: string }[] }) {
+  const [told, setTold] = useState('');
   return (
     <div role="group" aria-label="Stand-in for a scanner">
       {codes.map((c) => (
         // Pressing must not take the focus from the field: a scanner has none of its own.
         <button
-          key={c.digits} type="button" onMouseDown={(e) => e.preventDefault()}
-          onClick={() => { void scan(c.digits).then((typed) => tell(typed ? '' : 'Put the cursor into a field first: a scanner types where the cursor is.')); }}
-        ><span aria-hidden="true">▮▯▮▮▯▮ </span>{c.says}</button>
+          key={c.digits}
+          type="button"
+          onMouseDown={(e) => e.preventDefault()}
+          onClick={() => {
+            void scan(c.digits).then((typed) =>
+              setTold(typed ? '' : 'Put the cursor into a field first: a scanner types where the cursor is.'),
+            );
+          }}
+        >
+          <span aria-hidden="true">▮▯▮▮▯▮ </span>
+          {c.message}
+        </button>
       ))}
       <p role="status">{told}</p>
     </div>

@@ -5,6 +5,10 @@ import { store } from '@/data/open';
 export async function GET(): Promise<Response> {
   const stamp = new Date().toISOString().replace(/[-:]|\.\d{3}/g, '');
   return new Response(writeICalendar(readDrawn(store()).plan, stamp), {
-    headers: { 'content-type': 'text/calendar; charset=utf-8', 'content-disposition': 'attachment; filename="hausplan.ics"', 'cache-control': 'no-store' },
+    headers: {
+      'content-type': 'text/calendar; charset=utf-8',
+      'content-disposition': 'attachment; filename="hausplan.ics"',
+      'cache-control': 'no-store',
+    },
   });
 }

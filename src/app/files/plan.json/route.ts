@@ -4,6 +4,10 @@ import { store } from '@/data/open';
 
 export async function GET(): Promise<Response> {
   return new Response(writeHausplanJson(readDrawn(store()).plan), {
-    headers: { 'content-type': 'application/json; charset=utf-8', 'content-disposition': 'attachment; filename="hausplan.json"', 'cache-control': 'no-store' },
+    headers: {
+      'content-type': 'application/json; charset=utf-8',
+      'content-disposition': 'attachment; filename="hausplan.json"',
+      'cache-control': 'no-store',
+    },
   });
 }

@@ -1,0 +1,5 @@
+import { Waiting } from '@/sheets/frame/pages-between';
+
+export default function Loading() {
+  return <Waiting />;
+}

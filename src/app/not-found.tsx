@@ -1,0 +1,5 @@
+import { NoSuchPage } from '@/sheets/frame/pages-between';
+
+export default function NotFound() {
+  return <NoSuchPage />;
+}

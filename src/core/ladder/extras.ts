@@ -1,0 +1,100 @@
+/**
+ * Extras: activities proposed for a lesson, from those the family has kept and from a plain few for every taste. What the
+ * family likes comes first, then what fits the lesson's words. The family picks.
+ */
+import { blankDoing } from '../plan/blank';
+import { likeness } from '../pacing/grouping';
+import type { Lesson, Outline } from '../plan/lesson';
+import type { Taste } from '../plan/unit';
+
+const plain = (
+  id: string,
+  taste: Taste,
+  over: Partial<Outline> & Pick<Outline, 'title' | 'kind' | 'minutes'>,
+): Outline => ({
+  lead: 'leads',
+  ...blankDoing,
+  window: 'afternoon',
+  ...over,
+  id,
+  taste,
+});
+
+/** Activities that go with any topic; `…` stands for the lesson's title. Common practice, no source. */
+export const PLAIN_EXTRAS: readonly Outline[] = [
+  plain('plain-walk', 'outdoors', {
+    title: 'A walk to look for …',
+    kind: 'walk',
+    minutes: 45,
+    outdoors: true,
+    indoors: 'Look for it in the house and in pictures',
+  }),
+  plain('plain-plot', 'outdoors', {
+    title: 'Draw it from life, outside: …',
+    kind: 'observation',
+    minutes: 30,
+    lead: 'near',
+    outdoors: true,
+    indoors: 'Draw it at the window',
+  }),
+  plain('plain-sort', 'table', {
+    title: 'Sort, count and label: …',
+    kind: 'activity',
+    minutes: 20,
+    lead: 'near',
+  }),
+  plain('plain-model', 'table', { title: 'A small model of …', kind: 'model', minutes: 40, lead: 'near' }),
+  plain('plain-guess', 'table', {
+    title: 'Guess first, then try: …',
+    kind: 'experiment',
+    minutes: 30,
+    window: 'morning',
+    prediction: 'What will happen, and why?',
+  }),
+  plain('plain-paint', 'art', {
+    title: 'Paint or print …',
+    kind: 'craft',
+    minutes: 40,
+    lead: 'near',
+    waitAfterHours: 24,
+    waitLabel: 'dries',
+  }),
+  plain('plain-fold', 'art', { title: 'A folded booklet of …', kind: 'craft', minutes: 25, lead: 'near' }),
+  plain('plain-film', 'film', {
+    title: 'A film on …, with three questions',
+    kind: 'film',
+    minutes: 35,
+    lead: 'near',
+  }),
+  plain('plain-song', 'music', { title: 'A song or a round about …', kind: 'music', minutes: 15 }),
+  plain('plain-move', 'music', { title: 'Act it out, in movement: …', kind: 'game', minutes: 15 }),
+  plain('plain-cook', 'cooking', {
+    title: 'Cook something that goes with …',
+    kind: 'cooking',
+    minutes: 60,
+    needs: ['kitchen'],
+  }),
+];
+
+/** Extras for a lesson, best first; `known` are those it has already, by title. */
+export function extrasFor(
+  lesson: Pick<Lesson, 'title' | 'topics'>,
+  outlines: readonly Outline[],
+  tastes: readonly Taste[],
+  known: readonly string[],
+): Outline[] {
+  const about = lesson.title.toLowerCase();
+  const words = [lesson.title, ...lesson.topics.map((t) => t.title)].join(' ');
+  const all = [
+    ...outlines,
+    ...PLAIN_EXTRAS.map((o) => ({ ...o, title: o.title.replace('…', about).slice(0, 200) })),
+  ];
+  const worth = (o: Outline, i: number): number =>
+    (o.taste && tastes.includes(o.taste) ? 4 : 0) +
+    (i < outlines.length ? 1 + 3 * likeness(o.title, words) : 0);
+  return all
+    .map((outline, i) => ({ outline, worth: worth(outline, i), i }))
+    .filter(({ outline }) => !known.some((k) => k.toLowerCase() === outline.title.toLowerCase()))
+    .sort((a, b) => b.worth - a.worth || a.i - b.i)
+    .map(({ outline }) => outline);
+}

@@ -1,0 +1,90 @@
+/** Prompts for a child about a lesson: by rung, from the topic's brainstorm, open questions and the lesson's own topics. */
+import { tellingWords } from '../books/fit';
+import type { Rung } from '../plan/measures';
+import type { Lesson } from '../plan/lesson';
+import type { Plan } from '../plan/plan';
+
+export interface Prompt {
+  text: string;
+  rung: Rung;
+  minutes: number;
+  /** The child cannot do it without the parent. */
+  needsYou: boolean;
+  /** Where it comes from. */
+  from: 'brainstorm' | 'question' | 'topic';
+}
+
+/** What a subject asks for on each rung: from finding and showing to weighing one source against another. Our own wording. */
+const ASKS: Record<Rung, readonly string[]> = {
+  1: [
+    'Find three things at home that have to do with “…”, and name them',
+    'Act out “…”, or draw it and say what it is',
+  ],
+  2: [
+    'Draw “…” and tell one thing about it; it is written under the picture',
+    'Show somebody “…” and say two things about it',
+  ],
+  3: ['Explain “…” to somebody in three sentences', 'Draw “…” in four steps, with a word under each'],
+  4: [
+    'Look up “…” in two books, and note what both of them say',
+    'Make a table about “…”: what, where, how long, what for',
+  ],
+  5: [
+    'Compare “…” then and now, from two sources, and argue which is better',
+    'Plan a trial about “…”: change one thing, keep the rest, write down what you expect and what comes',
+  ],
+};
+const ANSWERS: Record<Rung, string> = {
+  1: 'Ask everybody at table: “…”',
+  2: 'Draw what you think: “…”',
+  3: 'Find one answer and tell it: “…”',
+  4: 'Find an answer in a book, and note the page: “…”',
+  5: 'Answer from two sources, and say which you believe: “…”',
+};
+/** Minutes by rung, and rungs on which the parent is needed. Own choice. */
+const MINUTES: Record<Rung, number> = { 1: 8, 2: 10, 3: 12, 4: 20, 5: 30 };
+const NEEDED: Rung = 2;
+const MOST = 8;
+
+/**
+ * Prompts about a lesson on a rung: ideas of the brainstorm that suit the child and have to do with the lesson first, then open
+ * questions, then the lesson's topics. An advanced lesson comes down by a low rung, a simple one reaches up by a high one.
+ */
+export function promptsFor(plan: Plan, lesson: Lesson, childId: string, rung: Rung): Prompt[] {
+  const here = tellingWords([lesson.title, lesson.objective, ...lesson.topics.map((t) => t.title)].join(' '));
+  const near = (text: string): number => [...tellingWords(text)].filter((w) => here.has(w)).length;
+  const ideas = plan.ideas
+    .filter(
+      (i) =>
+        i.unitId === lesson.unitId &&
+        i.becomes !== 'dropped' &&
+        (!i.childIds.length || i.childIds.includes(childId)),
+    )
+    .map((i, at) => ({
+      text: i.text,
+      at,
+      near: near(i.text),
+      alone: i.childIds.length > 0 && i.childIds.length < 3,
+    }))
+    .filter((i) => i.near > 0 || i.alone)
+    .sort((a, b) => b.near - a.near || a.at - b.at);
+  const asked = plan.questions.filter((q) => q.unitId === lesson.unitId && !q.answer);
+  const made = (text: string, from: Prompt['from']): Prompt => ({
+    text: text.slice(0, 200),
+    rung,
+    minutes: MINUTES[rung],
+    needsYou: rung <= NEEDED,
+    from,
+  });
+  const topics = [...new Set([lesson.title, ...lesson.topics.map((t) => t.title)])];
+  return [
+    ...ideas
+      .slice(0, 4)
+      .map((i, n) => made(ASKS[rung][n % ASKS[rung].length].replace('…', i.text), 'brainstorm')),
+    ...asked
+      .sort((a, b) => near(b.text) - near(a.text))
+      .slice(0, 2)
+      .map((q) => made(ANSWERS[rung].replace('…', q.text), 'question')),
+    ...topics.slice(0, 3).map((t, n) => made(ASKS[rung][n % ASKS[rung].length].replace('…', t), 'topic')),
+  ].slice(0, MOST);
+}

@@ -1,0 +1,141 @@
+/** Checks a plan's sittings against minutes and pace, without the engine: sums over days, half-days and weeks. */
+import { mondayOf, shortDate } from '../calendar/dates';
+import { schoolDays, windowsOf, type DayWindow, type SchoolDay } from '../calendar/school-days';
+import { byId, childrenOf, doneParts, groupBy, homes, partsByLesson } from '../plan/lookup';
+import type { Plan, Sitting } from '../plan/plan';
+import type { Breach } from './breach';
+import { partMinutes } from './input';
+
+/** Sittings that a lay-out placed. What the parent fixed by ink, by date or by having done it is theirs to put where they like. */
+export function placedByLayout(plan: Plan): Sitting[] {
+  const done = doneParts(plan);
+  const fixed = new Set(plan.parts.filter((p) => p.fixedDate).map((p) => p.id));
+  return plan.sittings.filter((s) => s.state === 'pencil' && !done.has(s.partId) && !fixed.has(s.partId));
+}
+
+interface Taken {
+  minutes: number;
+  /** Whether any of it was placed by a lay-out. */
+  pencil: boolean;
+}
+
+/** Days and half-days on which a pencilled part takes someone over their minutes; a day that ends early has fewer. */
+export function overLimits(plan: Plan): Breach[] {
+  const windows = windowsOf(plan.year!);
+  const days = new Map(schoolDays(plan.year!).map((d) => [d.date, d]));
+  const limits = new Map(plan.children.map((c) => [c.id, c.minutes]));
+  const names = new Map(plan.children.map((c) => [c.id, c.name]));
+  const found: Breach[] = [];
+  const tell = (who: string, { minutes }: Taken, when: string, limit: number): void => {
+    const name = names.get(who);
+    const [kind, message] = name
+      ? (['child-minutes', `${name} has ${minutes} min`] as const)
+      : (['parent-minutes', `You lead ${minutes} min`] as const);
+    found.push({ kind, message: `${message} ${when}; the limit is ${limit}.` });
+  };
+  for (const [date, sittings] of groupBy(plan.sittings, (s) => s.date)) {
+    const day = days.get(date);
+    for (const [who, taken] of minutesTaken(plan, sittings)) {
+      const whole = limits.get(who) ?? plan.family!.leadMinutes;
+      const limit = Math.floor(whole * (day ? shareOf(day, windows) : 1));
+      if (taken.pencil && taken.minutes > limit) tell(who, taken, `on ${shortDate(date)}`, limit);
+    }
+    for (const window of windows) {
+      const length = Math.max(0, Math.min(window.ends, day?.ends ?? window.ends) - window.starts);
+      const inWindow = sittings.filter((s) => s.window === window.name);
+      for (const [who, taken] of minutesTaken(plan, inWindow))
+        if (taken.pencil && taken.minutes > length)
+          tell(who, taken, `in the ${window.name} of ${shortDate(date)}`, length);
+    }
+  }
+  return found;
+}
+
+/** How much of a whole day a school day has. */
+function shareOf(day: SchoolDay, windows: readonly DayWindow[]): number {
+  const [starts, ends] = [windows[0].starts, windows[windows.length - 1].ends];
+  return (Math.min(day.ends, ends) - starts) / (ends - starts);
+}
+
+interface Minutes {
+  pencil: Set<string>;
+  of: Map<string, [who: string, minutes: number][]>;
+}
+
+const minutesOfPlan = new WeakMap<Plan, Minutes>();
+
+/** For whom each part takes how many minutes, worked out once a plan. */
+function minutesIn(plan: Plan): Minutes {
+  let minutes = minutesOfPlan.get(plan);
+  if (!minutes) {
+    const homeOf = homes(plan);
+    const minutesFor = partMinutes(plan);
+    const of = new Map<string, [string, number][]>();
+    const parts = byId(plan.parts);
+    for (const s of plan.sittings) {
+      const part = parts.get(s.partId)!;
+      const { unit } = homeOf(part);
+      const lay = minutesFor(part, unit);
+      const children = childrenOf(part, unit, plan.children);
+      of.set(part.id, [
+        ...children.map((c): [string, number] => [c.id, lay.minutes[c.id]]),
+        ['parent', lay.lead],
+      ]);
+    }
+    minutes = { pencil: new Set(placedByLayout(plan).map((s) => s.partId)), of };
+    minutesOfPlan.set(plan, minutes);
+  }
+  return minutes;
+}
+
+function minutesTaken(plan: Plan, sittings: readonly Sitting[]): Map<string, Taken> {
+  const { pencil, of } = minutesIn(plan);
+  const taken = new Map<string, Taken>();
+  for (const s of sittings)
+    for (const [who, minutes] of of.get(s.partId)!) {
+      if (minutes === 0) continue;
+      const sum = taken.get(who) ?? { minutes: 0, pencil: false };
+      taken.set(who, { minutes: sum.minutes + minutes, pencil: sum.pencil || pencil.has(s.partId) });
+    }
+  return taken;
+}
+
+/**
+ * Weeks in which more lessons of a unit begin than its pace has. Lessons squeezed before something in ink or with a
+ * fixed date are no breach: there is nowhere else for them.
+ */
+export function overPace(plan: Plan): Breach[] {
+  const found: Breach[] = [];
+  const partsOf = partsByLesson(plan.parts);
+  const sittingOf = new Map(plan.sittings.map((s) => [s.partId, s]));
+  const done = doneParts(plan);
+  const open = new Set(schoolDays(plan.year!).map((d) => d.date));
+  for (const unit of plan.units) {
+    if (unit.waiting || unit.lessonsPerWeek === null) continue;
+    const begun = new Map<string, { lessons: number; isBreach: boolean }>();
+    let isSqueezed = false;
+    for (const lesson of plan.lessons.filter((l) => l.unitId === unit.id).reverse()) {
+      const parts = (partsOf.get(lesson.id) ?? []).filter((p) => sittingOf.has(p.id));
+      const stays = (p: (typeof parts)[number]): boolean =>
+        !done.has(p.id) && (sittingOf.get(p.id)!.state === 'ink' || p.fixedDate !== null);
+      isSqueezed ||= parts.some(stays);
+      const sittings = parts.map((p) => sittingOf.get(p.id)!).filter((s) => open.has(s.date));
+      if (!sittings.length) continue;
+      const first = sittings.reduce((a, b) => (b.date < a.date ? b : a));
+      const isFree = !sittings.some((s) => done.has(s.partId) || s.reason.kind === 'unticked');
+      const monday = mondayOf(first.date);
+      const week = begun.get(monday) ?? { lessons: 0, isBreach: false };
+      begun.set(monday, {
+        lessons: week.lessons + 1,
+        isBreach: week.isBreach || (isFree && !isSqueezed),
+      });
+    }
+    for (const [monday, week] of begun)
+      if (week.isBreach && week.lessons > unit.lessonsPerWeek)
+        found.push({
+          kind: 'pace',
+          message: `${week.lessons} lessons of “${unit.title}” begin in the week of ${shortDate(monday)}; its pace is ${unit.lessonsPerWeek}. Ink it there, raise the pace, or move another lesson out of that week first.`,
+        });
+  }
+  return found;
+}

@@ -1,0 +1,125 @@
+/** A lay-out as it grows: where parts stand, what room is left, and who has none. */
+import { servesFor } from '../calendar/school-days';
+import type { Reason } from '../plan/plan';
+import type { LayoutInput, LayPart } from './input';
+import { Ledger, type Lack } from './ledger';
+import { Slots, type Slot } from './slots';
+
+/** Why a part cannot stand somewhere: someone's minutes, or its own weekday and dates. */
+export type Block = Lack | 'own-limits';
+
+/** Where to look for a part: among which slots, and whether first where it stood and in the half-day it wants. */
+export interface Search {
+  from: Slot;
+  to: Slot;
+  keep: boolean;
+  wish: boolean;
+}
+
+export class Schedule {
+  readonly slots: Slots;
+  private readonly ledger: Ledger;
+  private readonly slotById = new Map<string, Slot>();
+  private readonly reasonById = new Map<string, Reason>();
+
+  constructor(private readonly input: LayoutInput) {
+    this.ledger = new Ledger(input);
+    this.slots = new Slots(input);
+  }
+
+  slotOf(part: LayPart): Slot | undefined {
+    return this.slotById.get(part.id);
+  }
+
+  reasonOf(part: LayPart): Reason | undefined {
+    return this.reasonById.get(part.id);
+  }
+
+  /** Puts a part on a slot for good. */
+  put(part: LayPart, slot: Slot, reason: Reason): void {
+    this.take(part, slot);
+    this.slotById.set(part.id, slot);
+    this.reasonById.set(part.id, reason);
+  }
+
+  /** Takes a part's minutes on a slot (sign 1), or gives them back (sign −1). */
+  take(part: LayPart, slot: Slot, sign: 1 | -1 = 1): void {
+    this.ledger.take(part, this.slots.day(slot), this.slots.window(slot), sign);
+  }
+
+  neverFits(part: LayPart): Lack | undefined {
+    return this.ledger.neverFits(part);
+  }
+
+  /** Where a part stood in the last lay-out, if that day is still a school day. */
+  previousSlot(part: LayPart): Slot | undefined {
+    const place = this.input.previous.get(part.id);
+    return place && this.slots.at(place);
+  }
+
+  /** Whether a part that stays bounds what comes before it. What was done before its turn, or lies in days gone by, does not. */
+  binds(part: LayPart): boolean {
+    const kind = this.reasonById.get(part.id)?.kind;
+    return kind !== 'done' && kind !== 'unticked';
+  }
+
+  /** The first slot held by a later part of the same lesson; `Infinity` where there is none. */
+  nextHeld(parts: readonly LayPart[], index: number): Slot {
+    for (let i = index + 1; i < parts.length; i++) {
+      const slot = this.slotById.get(parts[i].id);
+      if (slot !== undefined && this.binds(parts[i])) return slot;
+    }
+    return Infinity;
+  }
+
+  /**
+   * The first slot with room in a stretch: where the part stood before, else the wanted half-day of a day, else any.
+   * With it, or without any, what stood in the way on the first day that had no room.
+   */
+  room(part: LayPart, { from, to, keep, wish }: Search): { slot?: Slot; block?: Block } {
+    const end = Math.min(to, this.slots.count - 1);
+    const was = keep ? this.previousSlot(part) : undefined;
+    if (was !== undefined && was >= from && was <= end && !this.blockAt(part, was)) return { slot: was };
+    let block: Block | undefined;
+    for (let day = this.slots.day(from); this.slots.firstOf(day) <= end; day++) {
+      const onDay = this.roomOn(part, day, from, end, wish);
+      if (onDay.slot !== undefined) return { slot: onDay.slot, block };
+      block ??= onDay.block;
+    }
+    return { block };
+  }
+
+  private roomOn(
+    part: LayPart,
+    day: number,
+    from: Slot,
+    end: Slot,
+    wish: boolean,
+  ): { slot?: Slot; block?: Block } {
+    const first = Math.max(from, this.slots.firstOf(day));
+    const last = Math.min(end, this.slots.lastOf(day));
+    const wanted = wish && part.window ? this.slots.of(day, this.slots.windowNamed(part.window)) : undefined;
+    let block: Block | undefined;
+    const fits = (slot: Slot): boolean => {
+      const at = this.blockAt(part, slot);
+      // A full day says more than a full half-day.
+      if (at && (!block || (at !== 'own-limits' && at.of === 'day'))) block = at;
+      return !at;
+    };
+    if (wanted !== undefined && wanted >= first && wanted <= last && fits(wanted)) return { slot: wanted };
+    for (let slot = first; slot <= last; slot++) if (slot !== wanted && fits(slot)) return { slot };
+    return { block };
+  }
+
+  private blockAt(part: LayPart, slot: Slot): Block | undefined {
+    const day = this.slots.day(slot);
+    if (part.weekday !== null && !servesFor(this.input.days, day, part.weekday)) return 'own-limits';
+    if (part.latest !== null && this.input.days[day].date > part.latest) return 'own-limits';
+    return this.ledger.lack(part, day, this.slots.window(slot));
+  }
+
+  /** Whether nobody lacks the minutes for a part on a slot. */
+  hasMinutes(part: LayPart, slot: Slot): boolean {
+    return !this.ledger.lack(part, this.slots.day(slot), this.slots.window(slot));
+  }
+}

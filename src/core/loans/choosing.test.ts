@@ -1,0 +1,140 @@
+import { leftOutInWords, pairsInWords, priceInWords, proposals } from './proposals';
+import { describe, expect, it } from 'vitest';
+import { aLesson, aPart, aPlan } from '../../../tests/sample-plan';
+import { redraw } from '../layout/redraw';
+import { blankBook } from '../plan/blank';
+import type { Book } from '../plan/book';
+import type { Plan } from '../plan/plan';
+import { choose } from '../choose/choose';
+import { askingFor } from './choosing';
+import { highsSolver } from '../choose/highs';
+
+const TODAY = '2026-08-31';
+const book = (id: string, title: string, over: Partial<Book> = {}): Book => ({
+  ...blankBook,
+  id,
+  title,
+  pages: 40,
+  ...over,
+});
+function plan(over: Partial<Plan> = {}): Plan {
+  const base = aPlan(
+    3,
+    {
+      lessons: [
+        aLesson('l1', { title: 'Felt' }),
+        aLesson('l2', { title: 'Looms' }),
+        aLesson('l3', { title: 'Dyes' }),
+      ],
+      children: aPlan(0).children.map((c, i) => ({
+        ...c,
+        name: i ? 'Young' : 'Old',
+        birthMonth: i ? '2021-01' : '2014-01',
+      })),
+      ...over,
+    },
+    (l) => [aPart(`${l}-a`, l)],
+  );
+  return redraw(
+    { ...base, family: { ...base.family!, card: { loans: 1, weeks: 3, renewals: 1, days: [2, 6] } } },
+    { today: TODAY },
+  ).plan;
+}
+const unit = (p: Plan): Plan['units'][number] => ({ ...p.units[0], moneyLimit: 1000 });
+const asking = (
+  p: Plan,
+  library: Parameters<typeof askingFor>[2] = [],
+  wishes: Partial<Parameters<typeof askingFor>[3]> = {},
+): ReturnType<typeof askingFor> =>
+  askingFor(p, unit(p), library, { perLesson: 2, pinned: [], banned: [], ...wishes }, TODAY);
+
+describe('what is asked', () => {
+  it('offers what has something on a lesson and is here, not what is used, put off or away', () => {
+    const p = plan({
+      books: [
+        book('a', 'Felt feet'),
+        book('b', 'Looms'),
+        book('c', 'Dyes'),
+        book('d', 'Kites'),
+        book('e', 'Felt hats', { state: 'lost' }),
+      ],
+      pulls: [
+        { id: 'pb', unitId: 'u1', bookId: 'b', role: 'not now', childId: null },
+        { id: 'pc', unitId: 'u1', bookId: 'c', role: 'together', childId: null },
+      ],
+      uses: [{ id: 'u', pullId: 'pc', lessonId: 'l3', firstPage: null, lastPage: null }],
+    });
+    const asked = asking(p, [
+      { ref: 'r', expected: null, book: book('lib', 'Looms of old', { source: 'borrowed' }) },
+    ]);
+    expect(asked.offered.map((o) => o.id)).toEqual(['a', 'lib']);
+    expect(asked.problem.candidates.map((c) => c.source)).toEqual(['owned', 'borrowed']);
+    // The old one is served on lesson 3; nobody has anything for the young one anywhere.
+    expect([...asked.problem.served]).toEqual([4]);
+    expect(pairsInWords(asked, asked.hopeless)).toBe('lessons 1, 2 and 3 for Young');
+  });
+  it('leaves of the budget and the card what is not spoken for', () => {
+    const p = plan({
+      books: [book('a', 'Felt', { source: 'to buy', price: 300 })],
+      pulls: [{ id: 'pa', unitId: 'u1', bookId: 'a', role: 'basket', childId: null }],
+    });
+    expect(asking(p).problem.limits).toMatchObject({ budget: 700, loans: 1, loanWeeks: 6 });
+  });
+});
+
+describe('what is proposed', () => {
+  const library = [
+    ['x', 'Felt for all'],
+    ['y', 'Looms for all'],
+  ].map(([id, title]) => ({
+    ref: id,
+    expected: null,
+    book: book(id, title, { source: 'borrowed', listenFrom: 4, listenTo: 18 }),
+  }));
+  it('says whom a book serves, where it comes from, and what each limit costs', async () => {
+    const p = plan({
+      books: [
+        book('a', 'Dyes for the young', {
+          form: 'picture book',
+          listenFrom: 4,
+          listenTo: 8,
+          readFrom: 6,
+          readTo: 8,
+        }),
+      ],
+      lessons: [
+        aLesson('l1', { title: 'Felt' }),
+        aLesson('l2', { title: 'Looms' }),
+        aLesson('l3', { title: 'Dyes' }),
+      ],
+    });
+    const asked = asking(p, library);
+    const chosen = await choose(asked.problem, await highsSolver());
+    const found = proposals(asked, chosen, unit(p));
+    expect(found.map((f) => f.id)).toHaveLength(2);
+    expect(found[0]).toMatchObject({ id: 'a', role: 'own', childId: 'c2', lessons: [{ number: 3 }] });
+    expect(found[0].why).toContain('serves Young there');
+    expect(found[1].why).toContain('from the library');
+    expect(chosen.prices.map((price) => priceInWords(asked, price))).toEqual([
+      expect.stringMatching(/^One more loan at once would cover lesson [12] for Old and Young\.$/),
+    ]);
+    expect(chosen.leftOut.map((l) => leftOutInWords(asked, chosen, l))).toEqual([
+      expect.stringMatching(/^it would cover lesson [12] for Old and Young$/),
+    ]);
+  });
+  it('gives a book that suits one child alone to that child', async () => {
+    const p = plan({
+      books: [book('a', 'Felt', { form: 'reader', readFrom: 5, readTo: 7, listenFrom: 5, listenTo: 7 })],
+    });
+    const asked = asking(p);
+    expect(proposals(asked, await choose(asked.problem, await highsSolver()), unit(p))).toMatchObject([
+      { role: 'own', childId: 'c2' },
+    ]);
+  });
+  it('takes what is pinned, and says so; never what is banned', async () => {
+    const p = plan({ books: [book('a', 'Felt'), book('b', 'Felt again')] });
+    const asked = asking(p, [], { pinned: ['b'], banned: ['a'] });
+    const found = proposals(asked, await choose(asked.problem, await highsSolver()), unit(p));
+    expect(found.map((f) => f.id)).toEqual(['b']);
+  });
+});

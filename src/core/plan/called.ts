@@ -1,0 +1,28 @@
+/** How things of a plan are called in a sentence: titles in quotation marks, names, and figures with their nouns. */
+import type { Plan } from './plan';
+
+type Titled = 'units' | 'lessons' | 'parts' | 'books' | 'rules' | 'outlines' | 'works';
+
+/** What stands for something that is gone. */
+const GONE: Record<Titled, string> = {
+  units: 'a unit',
+  lessons: 'a lesson',
+  parts: 'a part',
+  books: 'a book',
+  rules: 'what comes back',
+  outlines: 'an activity',
+  works: 'a kind of work',
+};
+
+/** A title in quotation marks: “From Fleece to Cloth”. */
+export function titled(plan: Pick<Plan, Titled>, list: Titled, id: string | null | undefined): string {
+  const items: readonly { id: string; title: string }[] = plan[list];
+  return `“${items.find((x) => x.id === id)?.title ?? GONE[list]}”`;
+}
+
+/** A child's name, or what is said instead of it. */
+export const childName = (plan: Pick<Plan, 'children'>, id: string | null, otherwise = 'a child'): string =>
+  plan.children.find((c) => c.id === id)?.name ?? otherwise;
+
+/** A figure with its noun: `1 word`, `4 words`, `2 copies`. */
+export const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;

@@ -1,0 +1,68 @@
+'use client';
+/** How a field looks: its frame, its box, its help and what is wrong with it. */
+import { FieldError } from 'react-aria-components/FieldError';
+import { Input } from 'react-aria-components/Input';
+import { NumberField as AriaNumberField } from 'react-aria-components/NumberField';
+import { Text } from 'react-aria-components/Text';
+import { TextArea as AriaTextArea } from 'react-aria-components/TextArea';
+import { TextField as AriaTextField } from 'react-aria-components/TextField';
+import styled, { css } from 'styled-components';
+import { colour } from './tokens';
+
+export const fieldLook = css`
+  display: flex;
+  flex-direction: column;
+  gap: 3px;
+  min-width: 0;
+  & > label,
+  & > legend,
+  & > span:first-child {
+    font-size: 13px;
+    font-weight: 600;
+  }
+`;
+export const boxLook = css`
+  background: ${colour.room};
+  border: 1.5px solid ${colour.ink};
+  border-radius: 0;
+  padding: 5px 8px;
+  min-height: 36px;
+  width: 100%;
+  &[data-invalid] {
+    border-color: ${colour.red};
+    border-width: 2px;
+  }
+  &::placeholder {
+    color: ${colour.graphite};
+  }
+`;
+export const Box = styled(Input)`
+  ${boxLook}
+`;
+export const BigBox = styled(AriaTextArea)`
+  ${boxLook} resize: vertical;
+  line-height: 1.45;
+`;
+export const TextFrame = styled(AriaTextField)`
+  ${fieldLook}
+`;
+export const NumberFrame = styled(AriaNumberField)`
+  ${fieldLook}
+`;
+export const Help = styled(Text)`
+  font-size: 12.5px;
+  color: ${colour.graphite};
+`;
+export const Wrong = styled(FieldError)`
+  font-size: 13px;
+  font-weight: 600;
+  color: ${colour.red};
+`;
+
+export interface Common {
+  label: string;
+  help?: string;
+  /** What is wrong with what is written; empty when nothing is. */
+  error?: string;
+  isRequired?: boolean;
+}

@@ -1,0 +1,248 @@
+'use client';
+/** The book in hand: what it is good for, and the piles it can go on, a key each. */
+import { useEffect, useRef } from 'react';
+import styled from 'styled-components';
+import type { Suits } from '@/core/books/fit';
+import type { Role } from '@/core/plan/plan';
+import { Button, PlainButton } from '@/kit/button';
+import { Hatch } from '@/kit/hatch';
+import { Caution, Column, Heading, Quiet } from '@/kit/text';
+import { colour, face } from '@/kit/tokens';
+import { pileKey } from './pile-key';
+import { PILES } from './roles';
+import type { PulledBook, Reader } from './load';
+
+interface Props {
+  book: PulledBook;
+  readers: Reader[];
+  /** How many are still to sort. */
+  left: number;
+  /** Takes the keys as soon as a book is in hand. */
+  focused: boolean;
+  onPut: (role: Role, childId: string | null) => void;
+  onEdit: () => void;
+  onBack: () => void;
+  onPace: () => void;
+}
+
+export function ChosenBook({ book: p, readers, left, focused, onPut, onEdit, onBack, onPace }: Props) {
+  const ref = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (focused) ref.current?.focus();
+  }, [p.pullId, focused]);
+  const { book, facts } = p;
+  const rest = [book.authors, book.form === 'book' ? '' : book.form, book.pages ? `${book.pages} pages` : '']
+    .filter(Boolean)
+    .join(' · ');
+  return (
+    <Column as="div">
+      <Body
+        ref={ref}
+        tabIndex={-1}
+        role="group"
+        aria-label={`In hand: ${book.title}`}
+        onKeyDown={(e) => {
+          const to = pileKey(e, readers);
+          if (!to) return;
+          e.preventDefault();
+          onPut(to.role, to.childId);
+        }}
+      >
+        <header>
+          <Title>{book.title}</Title>
+          <Quiet as="span">{left ? `${left} to sort` : ''}</Quiet>
+        </header>
+        <Quiet>
+          {rest}
+          {rest ? ' · ' : ''}
+          {book.source}
+          {book.place ? `, ${book.place}` : ''}
+          {book.price !== null && book.source === 'to buy' ? `, ${(book.price / 100).toFixed(2)}` : ''}
+        </Quiet>
+        {facts.cautions.map((c) =>
+          c.startsWith('Not looked') ? <Quiet key={c}>{c}</Quiet> : <Caution key={c}>{c}</Caution>,
+        )}
+        <Block>
+          <b>
+            {facts.covers.length
+              ? `On ${facts.covers.length === 1 ? 'lesson' : 'lessons'} ${facts.covers.map((c) => c.number).join(', ')}`
+              : 'Nothing of it matches a lesson by name'}
+          </b>
+          {facts.covers.slice(0, 4).map((c) => (
+            <Quiet key={c.lessonId}>
+              {c.number} {c.title}
+              {c.by === book.title ? '' : `: ${c.by}`}
+              {c.first
+                ? `, ${c.last && c.last !== c.first ? `pages ${c.first}–${c.last}` : `page ${c.first}`}`
+                : ''}
+            </Quiet>
+          ))}
+        </Block>
+        <Block>
+          {facts.words ? (
+            <Quiet>
+              All of it aloud: {facts.minutesAloud} min, about {facts.words.toLocaleString('en-GB')} words.
+            </Quiet>
+          ) : null}
+          <table>
+            <caption>Whom it suits{facts.bandsGuessed ? ', by its form' : ''}</caption>
+            <tbody>
+              {facts.children.map((c) => {
+                const reader = readers.find((r) => r.id === c.childId)!;
+                return (
+                  <tr key={c.childId}>
+                    <th scope="row">
+                      <span>
+                        <Hatch name={reader.hatch} width={18} height={10} />
+                        {reader.name}
+                      </span>
+                    </th>
+                    <td>{listening(c.listen)}</td>
+                    <td>
+                      {reading(c.read)}
+                      {c.minutesAlone && (c.read === 'fits' || c.read === 'stretch')
+                        ? `, ${c.minutesAlone} min`
+                        : ''}
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+        </Block>
+        <Keys role="group" aria-label="Put it on a pile">
+          {PILES.filter((pile) => pile.role !== 'own').map((pile) => (
+            <Button
+              key={pile.role}
+              aria-pressed={p.role === pile.role}
+              aria-keyshortcuts={pile.key}
+              onPress={() => onPut(pile.role, null)}
+            >
+              <kbd aria-hidden="true">{pile.key}</kbd> {pile.name}
+            </Button>
+          ))}
+          {readers.map((r, i) => (
+            <Button
+              key={r.id}
+              aria-pressed={p.reader?.id === r.id}
+              aria-keyshortcuts={String(i + 1)}
+              onPress={() => onPut('own', r.id)}
+            >
+              <kbd aria-hidden="true">{i + 1}</kbd> {r.name} alone
+            </Button>
+          ))}
+        </Keys>
+        <Doings>
+          <PlainButton onPress={onEdit}>Change the book…</PlainButton>
+          <PlainButton onPress={onPace}>Read it over days…</PlainButton>
+          <PlainButton onPress={onBack}>Back to the shelf</PlainButton>
+        </Doings>
+      </Body>
+    </Column>
+  );
+}
+
+const listening = (s: Suits): string =>
+  ({
+    fits: 'to hear',
+    young: 'young, to hear',
+    stretch: 'nearly, to hear',
+    beyond: 'not to hear yet',
+    'not for': 'not for them',
+  })[s];
+const reading = (s: Suits): string =>
+  ({
+    fits: 'to read',
+    young: 'easy to read',
+    stretch: 'a stretch to read',
+    beyond: 'not to read yet',
+    'not for': '',
+  })[s];
+
+const Body = styled.div`
+  display: grid;
+  gap: 6px;
+  outline-offset: 4px;
+  & > header {
+    display: flex;
+    justify-content: space-between;
+    gap: 8px;
+    align-items: baseline;
+    border-bottom: 1.5px solid ${colour.ink};
+    padding-bottom: 4px;
+  }
+  table {
+    width: 100%;
+    border-collapse: collapse;
+    font-size: 13px;
+  }
+  caption {
+    text-align: left;
+    font-weight: 700;
+    font-size: 13.5px;
+    padding: 2px 0;
+  }
+  th {
+    text-align: left;
+    font-weight: 400;
+    /* Never within a name: the column is as wide as its longest word. */
+    overflow-wrap: break-word;
+    padding-right: 6px;
+  }
+  th > span {
+    display: flex;
+    gap: 5px;
+    align-items: center;
+  }
+  td {
+    padding: 2px 6px 2px 0;
+    color: ${colour.graphite};
+  }
+  tr {
+    border-bottom: 1px solid ${colour.rule};
+  }
+`;
+const Title = styled(Heading)`
+  font: 600 17px/1.2 ${face.title};
+  overflow-wrap: anywhere;
+`;
+const Block = styled.div`
+  display: grid;
+  gap: 2px;
+  padding-top: 4px;
+  & > b {
+    font-size: 13.5px;
+  }
+`;
+const Keys = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(118px, 1fr));
+  gap: 6px;
+  padding-top: 6px;
+  button {
+    padding: 3px 7px;
+    min-height: 32px;
+    min-width: 0;
+    font-size: 13px;
+    text-align: left;
+    justify-content: flex-start;
+    white-space: normal;
+    overflow-wrap: anywhere;
+  }
+  button[aria-pressed='true'] {
+    background: ${colour.ink};
+    color: ${colour.room};
+  }
+  kbd {
+    font: 700 12px/1 inherit;
+    border: 1px solid currentColor;
+    padding: 1px 4px;
+    margin-right: 4px;
+  }
+`;
+const Doings = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  padding-top: 4px;
+`;
