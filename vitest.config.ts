@@ -6,6 +6,9 @@ export default defineConfig({
   test: {
     environment: 'node',
     testTimeout: 120_000,
+    // A fresh process a file costs more than the tests in it; no test changes what another imports.
+    isolate: false,
+    maxWorkers: 2,
     projects: [
       {
         extends: true,

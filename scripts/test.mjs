@@ -28,37 +28,34 @@ function read(file, how) {
 
 await ensurePackages();
 
-say('Types');
-const types = await node(bin('next', 'dist', 'bin', 'next'), 'typegen').then(() =>
-  node(bin('typescript', 'bin', 'tsc'), '--noEmit'),
+say('Types, form and lint');
+const [types, form, lint] = await Promise.all([
+  node(bin('next', 'dist', 'bin', 'next'), 'typegen').then(() =>
+    node(bin('typescript', 'bin', 'tsc'), '--noEmit'),
+  ),
+  node(bin('prettier', 'bin', 'prettier.cjs'), '--check', '--log-level=warn', '.'),
+  node(bin('eslint', 'bin', 'eslint.js'), '.'),
+]);
+for (const [name, code] of [
+  ['Types', types],
+  ['Form', form],
+  ['Lint', lint],
+])
+  count(name, code, { passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1 });
+
+say('Unit, and checks against what is published');
+const tests = await node(
+  bin('vitest', 'vitest.mjs'),
+  'run',
+  '--reporter=default',
+  '--reporter=json',
+  '--outputFile.json=test-results/unit.json',
 );
-count('Types', types, { passed: types === 0 ? 1 : 0, failed: types === 0 ? 0 : 1 });
-
-say('Form');
-const form = await node(bin('prettier', 'bin', 'prettier.cjs'), '--check', '--log-level=warn', '.');
-count('Form', form, { passed: form === 0 ? 1 : 0, failed: form === 0 ? 0 : 1 });
-
-say('Lint');
-const lint = await node(bin('eslint', 'bin', 'eslint.js'), '.');
-count('Lint', lint, { passed: lint === 0 ? 1 : 0, failed: lint === 0 ? 0 : 1 });
-
-for (const project of ['unit', 'checks']) {
-  say(project === 'unit' ? 'Unit' : 'Checks against what is published');
-  const code = await node(
-    bin('vitest', 'vitest.mjs'),
-    'run',
-    '--project',
-    project,
-    '--reporter=default',
-    '--reporter=json',
-    `--outputFile.json=test-results/${project}.json`,
-  );
-  count(
-    project === 'unit' ? 'Unit' : 'Checks',
-    code,
-    read(`${project}.json`, (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests })),
-  );
-}
+count(
+  'Unit and checks',
+  tests,
+  read('unit.json', (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests })),
+);
 
 await ensureBuilt();
 say('Browser');

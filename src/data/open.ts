@@ -95,6 +95,7 @@ function migrate(db: Database.Database, path: string, folder: string): void {
   if (version > files.length) throw storeFault('newer', path, `${version}, this one knows ${files.length}`);
   if ((db.pragma('application_id', { simple: true }) as number) !== APPLICATION_ID)
     db.pragma(`application_id = ${APPLICATION_ID}`);
+  renameEarly(db, path);
   for (const [i, file] of files.entries()) {
     if (i < version) continue;
     if (version > 0) keepCopy(db, path, 'before', file.slice(0, 4));
@@ -109,6 +110,29 @@ function migrate(db: Database.Database, path: string, folder: string): void {
     }).immediate();
     db.pragma('foreign_keys = ON');
   }
+}
+
+/** The second version's first stores called directions by another name, also in what can be undone. */
+function renameEarly(db: Database.Database, path: string): void {
+  const EARLY = 'todo';
+  const tables = db
+    .prepare(
+      "SELECT m.name FROM sqlite_master m JOIN pragma_table_info(m.name) c WHERE m.type = 'table' AND c.name = ?",
+    )
+    .pluck()
+    .all(EARLY) as string[];
+  if (!tables.length) return;
+  keepCopy(db, path, 'before', 'directions');
+  db.transaction(() => {
+    for (const table of tables) {
+      db.exec(`ALTER TABLE "${table}" RENAME COLUMN ${EARLY} TO directions`);
+      for (const row of ['before', 'after'])
+        db.prepare(
+          `UPDATE change SET ${row} = json_remove(json_set(${row}, '$.directions', json_extract(${row}, '$.${EARLY}')), '$.${EARLY}')
+           WHERE table_name = ? AND ${row} IS NOT NULL`,
+        ).run(table);
+    }
+  }).immediate();
 }
 
 const shared = globalThis as { hausplanStore?: Database.Database; hausplanCopied?: string };

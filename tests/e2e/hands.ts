@@ -14,7 +14,7 @@ export async function revision(page: Page): Promise<number> {
 
 /** Waits until the sheet shows this revision. */
 export async function atRevision(page: Page, n: number): Promise<void> {
-  await expect.poll(() => revision(page)).toBe(n);
+  await expect.poll(() => revision(page), { intervals: [50] }).toBe(n);
 }
 
 /** Goes to a control with Tab alone, as someone without a mouse does. */

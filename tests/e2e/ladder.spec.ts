@@ -4,7 +4,7 @@ import { atRevision, expect, test } from './app';
 test.use({ stores: 'the demo' });
 
 const LESSON_8 = async (page: import('@playwright/test').Page): Promise<void> => {
-  await page.goto('/ladder', { waitUntil: 'networkidle' });
+  await page.goto('/ladder');
   while (!(await page.getByText('Lesson 8, Colour from the dye pot').isVisible())) {
     const number = Number(/Lesson (\d+),/.exec(await page.getByRole('main').innerText())![1]);
     await page
@@ -48,7 +48,7 @@ test('one lesson, every child at their own level: kinds of work are added, and e
 test('too much for one child is said, with ways to mend it worked out, and one of them taken', async ({
   page,
 }) => {
-  await page.goto('/setup', { waitUntil: 'networkidle' });
+  await page.goto('/setup');
   await page.getByRole('button', { name: 'Change Junia' }).click();
   await page.getByLabel('Minutes of unit work a day').fill('60');
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
@@ -101,18 +101,18 @@ test('pages are printed child by child: to copy, cards, lines, and a checklist, 
 test('how work went is noted on the day, and a rung is suggested with what it rests on, never moved by itself', async ({
   page,
 }) => {
-  await page.goto('/setup', { waitUntil: 'networkidle' });
+  await page.goto('/setup');
   const up = page.getByRole('region', { name: 'Junia, writing: a rung up?' });
   await expect(up).toContainText('4 of the last 5 were easy: Copying, Mon 12 Oct');
   await expect(page.getByRole('button', { name: /^Junia, writing: 2 Early/ })).toBeVisible();
-  await page.goto('/today?day=2026-10-26', { waitUntil: 'networkidle' });
+  await page.goto('/today?day=2026-10-26');
   await page
     .getByRole('button', { name: /^Copying, Junia/ })
     .first()
     .click();
   await page.getByRole('menuitem', { name: 'It was too hard' }).click();
   await atRevision(page, 2);
-  await page.goto('/setup', { waitUntil: 'networkidle' });
+  await page.goto('/setup');
   await expect(page.getByRole('button', { name: /^Junia, writing: 2 Early/ })).toBeVisible();
   await expect(up).toHaveCount(0);
   await page.getByRole('button', { name: /^Undo/ }).click();
@@ -194,7 +194,7 @@ test('one child does something else and why, another shows it another way, an el
   await expect(child(/^Junia: Copy three words: Off the hill, with Ottilie/)).toBeVisible();
   // What is done together is noted for each: the elder's share counts for how she speaks.
   const ladder = page.url();
-  await page.goto('/today?day=2026-10-28', { waitUntil: 'networkidle' });
+  await page.goto('/today?day=2026-10-28');
   await page
     .getByRole('button', { name: /^Ottilie teaches Junia: Copying, / })
     .first()
@@ -204,7 +204,7 @@ test('one child does something else and why, another shows it another way, an el
     '“Ottilie teaches Junia: Copying” was easy for Ottilie',
   );
   await page.getByRole('button', { name: /^Undo/ }).click();
-  await page.goto(ladder, { waitUntil: 'networkidle' });
+  await page.goto(ladder);
   await page.getByRole('button', { name: 'Ottilie teaches Junia: Copying, kind of work' }).click();
   await page.getByRole('menuitem', { name: 'End the teaching' }).click();
   await expect(child(/^Ottilie: Teach Junia/)).toHaveCount(0);
@@ -266,11 +266,11 @@ test('the family changes a kind’s versions, makes a kind of its own, and gives
 test('a lesson made for a ten-year-old is given to children of 3, 6, 9 and 12, printed, and the loads hold', async ({
   page,
 }) => {
-  await page.goto('/lessons', { waitUntil: 'networkidle' });
+  await page.goto('/lessons');
   await page.getByLabel('Another lesson').fill('How a felted cloth holds together');
   await page.keyboard.press('Enter');
   await expect(page.getByLabel('Another lesson')).toHaveValue('');
-  await page.goto('/ladder', { waitUntil: 'networkidle' });
+  await page.goto('/ladder');
   while (!(await page.getByText('How a felted cloth holds together').isVisible())) {
     const number = Number(/Lesson (\d+),/.exec(await page.getByRole('main').innerText())![1]);
     await page.getByRole('link', { name: `Lesson ${number + 1}`, exact: true }).click();
@@ -328,7 +328,7 @@ test('who is done early gets something with one press, the quiz has its key apar
   await expect(page.getByRole('region', { name: 'For you: Answers to the quiz' })).toContainText(
     'Madder; alum ties the dye to the fibre.',
   );
-  await page.goto('/today?day=2026-10-26', { waitUntil: 'networkidle' });
+  await page.goto('/today?day=2026-10-26');
   await page
     .getByRole('button', { name: /^Copying, Ottilie/ })
     .first()
@@ -357,7 +357,7 @@ test('a child who waits is helped by an elder, and a small one outside the unit 
     .first();
   await way.click();
   await expect(page.getByRole('button', { name: /^Ottilie: Teach (Junia|Pim): / })).toBeVisible();
-  await page.goto('/unit', { waitUntil: 'networkidle' });
+  await page.goto('/unit');
   const pim = page.getByRole('checkbox', { name: 'Pim' }).first();
   await pim.focus();
   await page.keyboard.press('Space');

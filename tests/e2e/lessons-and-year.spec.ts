@@ -84,7 +84,7 @@ test('a year that ends before it starts is named in its field, and nothing is st
 });
 
 test('a book goes on another pile by its key, and a mistyped number is pointed at', async ({ page }) => {
-  await page.goto('/books', { waitUntil: 'networkidle' });
+  await page.goto('/books');
   await page
     .getByRole('region', { name: 'Pulled, to sort' })
     .getByRole('button', { name: 'The Noisy Mill' })

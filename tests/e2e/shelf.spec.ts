@@ -19,7 +19,7 @@ function fourHundred(): string {
 test('a shelf of 400 rows with 20 bad ones: each is named, and it is all or nothing until they are left out', async ({
   page,
 }) => {
-  await page.goto('/shelf', { waitUntil: 'networkidle' });
+  await page.goto('/shelf');
   await expect(page.getByText('34 in all')).toBeVisible();
   await page.getByRole('button', { name: 'Bring books in…' }).click();
   const dialog = page.getByRole('dialog', { name: 'Bring books in' });
@@ -43,7 +43,7 @@ test('a shelf of 400 rows with 20 bad ones: each is named, and it is all or noth
 });
 
 test('the shelf is searched as one types, by any word of a book', async ({ page }) => {
-  await page.goto('/shelf', { waitUntil: 'networkidle' });
+  await page.goto('/shelf');
   const books = page.getByRole('list', { name: 'Books' }).getByRole('listitem');
   await page.getByLabel('Look for').fill('ardenne');
   await expect(books).toHaveCount(1);
@@ -57,7 +57,7 @@ test('the shelf is searched as one types, by any word of a book', async ({ page 
 test('a number is scanned: what is there opens, what is new is written down, a wrong digit is pointed at', async ({
   page,
 }) => {
-  await page.goto('/shelf', { waitUntil: 'networkidle' });
+  await page.goto('/shelf');
   const line = page.getByLabel('A number, or a book in one line');
   await line.fill('9780306406158');
   await page.keyboard.press('Enter');
@@ -89,7 +89,7 @@ test('a number is scanned: what is there opens, what is new is written down, a w
 });
 
 test('a book is lent out, and two records of one are made one', async ({ page }) => {
-  await page.goto('/shelf', { waitUntil: 'networkidle' });
+  await page.goto('/shelf');
   await page
     .getByRole('list', { name: 'Books' })
     .getByRole('button', { name: /^Wool!/ })
@@ -115,7 +115,7 @@ test('a book is lent out, and two records of one are made one', async ({ page })
 });
 
 test('a book is found on the shelf and pulled for another unit', async ({ page }) => {
-  await page.goto('/books', { waitUntil: 'networkidle' });
+  await page.goto('/books');
   await page.getByRole('button', { name: 'Pull from the shelf' }).click();
   const dialog = page.getByRole('dialog', { name: 'On the shelf' });
   await expect(dialog).toContainText('9 of 9 not pulled yet');
@@ -128,7 +128,7 @@ test('a book is found on the shelf and pulled for another unit', async ({ page }
 });
 
 test('columns are matched by hand where the headings say something else', async ({ page }) => {
-  await page.goto('/shelf', { waitUntil: 'networkidle' });
+  await page.goto('/shelf');
   await page.getByRole('button', { name: 'Bring books in…' }).click();
   const dialog = page.getByRole('dialog', { name: 'Bring books in' });
   await dialog.getByRole('textbox').fill('Title,Whose hand,Leaves\nThe Carder,U. Tamworth,44');
@@ -144,7 +144,7 @@ test('columns are matched by hand where the headings say something else', async 
 });
 
 test('a scanner types where the cursor is, and ends with Enter', async ({ page }) => {
-  await page.goto('/shelf', { waitUntil: 'networkidle' });
+  await page.goto('/shelf');
   await page.getByText('No scanner at hand?').click();
   const scanner = page.getByRole('group', { name: 'Stand-in for a scanner' });
   const line = page.getByLabel('A number, or a book in one line');

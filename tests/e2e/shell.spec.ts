@@ -1,4 +1,5 @@
-import { expect, test } from './app';
+import Database from 'better-sqlite3';
+import { atRevision, expect, test } from './app';
 
 test.use({ stores: 'the demo' });
 
@@ -61,4 +62,45 @@ test('a press on a button is not lost because the form moves under it', async ({
   });
   await page.mouse.up();
   await expect(page.getByRole('heading', { name: 'The mill' })).toBeVisible();
+});
+
+test('a sheet that cannot be drawn says so within the frame, and is drawn once it can be', async ({
+  page,
+  app,
+}) => {
+  await page.goto('/setup');
+  const db = new Database(app.db, { timeout: 10_000 });
+  // What no version of Hausplan writes: a reason that gives none.
+  const was = db.prepare('SELECT id, reason FROM sitting').all() as { id: string; reason: string }[];
+  db.exec("UPDATE sitting SET reason = 'null'");
+  await page.getByRole('navigation', { name: 'Sheets' }).getByRole('link', { name: /Weeks/ }).click();
+  await expect(page.getByRole('heading', { name: 'This sheet could not be drawn' })).toBeVisible();
+  await page.getByRole('link', { name: 'To the family' }).click();
+  await expect(page.getByLabel(/What do you call/)).toBeVisible();
+  await page.getByRole('navigation', { name: 'Sheets' }).getByRole('link', { name: /Weeks/ }).click();
+  await expect(page.getByRole('heading', { name: 'This sheet could not be drawn' })).toBeVisible();
+  const back = db.prepare('UPDATE sitting SET reason = @reason WHERE id = @id');
+  db.transaction(() => was.forEach((row) => back.run(row)))();
+  db.close();
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('heading', { name: 'Week 8' })).toBeVisible();
+});
+
+test('a change that takes long holds back the next sheet until it is stored, and what is typed meanwhile stays', async ({
+  page,
+  app,
+}) => {
+  await page.goto('/setup');
+  const other = new Database(app.db);
+  other.exec('BEGIN IMMEDIATE');
+  await page.getByLabel(/What do you call/).fill('The mill on the race');
+  await page.getByRole('button', { name: 'Keep these' }).click();
+  await page.getByRole('navigation', { name: 'Sheets' }).getByRole('link', { name: /Today/ }).click();
+  // Held for a while, less than the store waits.
+  await page.waitForTimeout(1500);
+  await expect(page).toHaveURL(/\/setup/);
+  other.exec('COMMIT');
+  other.close();
+  await expect(page).toHaveURL(/\/today/);
+  await atRevision(page, 2);
 });

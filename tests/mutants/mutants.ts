@@ -1,11 +1,14 @@
 /**
  * `npm run mutants -- src/core/cautions [count] [seed]`: puts small faults into the code, one at a time, and counts how many
  * the tests notice. Seeded: the same words give the same faults. The file is put back after each, also when it is stopped.
+ * A fault is given to the tests that reach its file by their imports, the nearest first, until one of them fails; one that
+ * keeps them busy for two minutes is counted as noticed.
  */
-import { spawnSync } from 'node:child_process';
-import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
-import { join } from 'node:path';
+import { fork, type ChildProcess } from 'node:child_process';
+import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { dirname, join, resolve } from 'node:path';
 import ts from 'typescript';
+import type { Question } from './tester';
 
 interface Fault {
   file: string;
@@ -90,6 +93,80 @@ const chosen = all
   .slice(0, Number(count))
   .map(({ fault }) => fault);
 
+/** What a file of ours imports, by relative path or `@/`. */
+function importsOf(file: string): string[] {
+  return ts.preProcessFile(readFileSync(file, 'utf8')).importedFiles.flatMap(({ fileName }) => {
+    const base = fileName.startsWith('@/')
+      ? resolve('src', fileName.slice(2))
+      : fileName.startsWith('.')
+        ? resolve(dirname(file), fileName)
+        : undefined;
+    const found =
+      base && ['.ts', '.tsx', ''].map((end) => base + end).find((f) => existsSync(f) && statSync(f).isFile());
+    return found ? [found] : [];
+  });
+}
+
+/** Each test with how many imports lie between it and each file it reaches. */
+const distances = new Map(
+  ['src', 'cli', 'tests/checks']
+    .flatMap(filesIn)
+    .filter((f) => f.endsWith('.test.ts'))
+    .map((test) => {
+      const seen = new Map([[resolve(test), 0]]);
+      for (const [file, steps] of seen)
+        if (/\.tsx?$/.test(file))
+          for (const next of importsOf(file)) if (!seen.has(next)) seen.set(next, steps + 1);
+      return [resolve(test), seen] as const;
+    }),
+);
+
+/** The tests that reach a file, the nearest first and of those the smallest. */
+const testsOf = (file: string): string[] =>
+  [...distances]
+    .filter(([, seen]) => seen.has(file))
+    .map(([test, seen]) => ({
+      test,
+      near: dirname(test) === dirname(file) ? 0 : seen.get(file)!,
+      size: statSync(test).size,
+    }))
+    .sort((a, b) => a.near - b.near || a.size - b.size)
+    .map(({ test }) => test);
+
+const TOO_LONG = 120_000;
+let tester: ChildProcess | undefined;
+
+/** Ends the process that tests, and those it started. */
+function stopTester(): void {
+  if (tester?.pid) process.kill(-tester.pid, 'SIGKILL');
+  tester = undefined;
+}
+
+/** Whether the tests notice; `undefined` where they were still at it after two minutes. */
+async function ask(question: Question): Promise<boolean | undefined> {
+  if (!tester) {
+    const started = fork(resolve('tests/mutants/tester.ts'), {
+      execArgv: ['--import', 'tsx'],
+      detached: true,
+      stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
+    });
+    await new Promise((ready) => started.once('message', ready));
+    tester = started;
+  }
+  const asked = tester;
+  return new Promise((answer) => {
+    const timer = setTimeout(() => {
+      stopTester();
+      answer(undefined);
+    }, TOO_LONG);
+    asked.once('message', (isNoticed: boolean) => {
+      clearTimeout(timer);
+      answer(isNoticed);
+    });
+    asked.send(question);
+  });
+}
+
 let isStopped = false;
 process.on('SIGINT', () => (isStopped = true));
 const unnoticed: string[] = [];
@@ -98,18 +175,19 @@ for (const fault of chosen) {
   if (isStopped) break;
   const text = readFileSync(fault.file, 'utf8');
   writeFileSync(fault.file, text.slice(0, fault.start) + fault.becomes + text.slice(fault.end));
-  let status: number | null;
+  let isNoticed: boolean;
   try {
-    const run = ['node_modules/vitest/vitest.mjs', 'related', fault.file, '--run', '--bail=1', '--silent'];
-    status = spawnSync(process.execPath, run, { stdio: 'ignore', timeout: 180_000 }).status;
+    const file = resolve(fault.file);
+    isNoticed = (await ask({ file, tests: testsOf(file) })) ?? true;
   } finally {
     writeFileSync(fault.file, text);
   }
   const line = text.slice(0, fault.start).split('\n').length;
-  if (status === 0) unnoticed.push(`${fault.file}:${line} ${fault.what}`);
-  else noticed++;
-  process.stdout.write(status === 0 ? '·' : '✓');
+  if (isNoticed) noticed++;
+  else unnoticed.push(`${fault.file}:${line} ${fault.what}`);
+  process.stdout.write(isNoticed ? '✓' : '·');
 }
+stopTester();
 const tried = noticed + unnoticed.length;
 process.stdout.write(
   `\n${folder}: ${noticed} of ${tried} noticed, ${Math.round((100 * noticed) / Math.max(1, tried))} %\n`,

@@ -89,6 +89,19 @@ export const setRole =
     };
   };
 
+/** Several put on their piles at once, one after the other. */
+export const setRoles =
+  (placed: readonly { pullId: string; role: Role; childId: string | null }[]): Edit =>
+  (plan, context) => {
+    let now = plan;
+    for (const { pullId, role, childId } of placed) {
+      const edited = setRole(pullId, role, childId)(now, context);
+      if ('refused' in edited) return edited;
+      now = edited.plan;
+    }
+    return { plan: now };
+  };
+
 /** What is put off or given away leaves the lessons, and an own-reading part that is left without a book goes with it. */
 function withoutPages(plan: Plan, pullId: string): Plan {
   return plan.uses.filter((u) => u.pullId === pullId).reduce((p, use) => withoutUse(p, use), plan);

@@ -23,6 +23,14 @@ describe('Hausplan JSON', () => {
     );
   });
 
+  it('reads directions by the name they had at first', () => {
+    const plan = redraw(aPlan(2), { today: '2026-08-31' }).plan;
+    plan.parts[0] = { ...plan.parts[0], directions: 'Tease a lock apart.' };
+    const text = writeHausplanJson(plan);
+    const reading = readHausplanJson(text.replaceAll('"directions"', '"todo"'));
+    expect('plan' in reading ? writeHausplanJson(reading.plan) : reading.faults).toBe(text);
+  });
+
   // eslint-disable-next-line @typescript-eslint/no-explicit-any
   it.each<[string, (d: Record<string, any>) => unknown, string]>([
     ['something else', () => ({ hello: 1 }), 'format: this is not a Hausplan file'],

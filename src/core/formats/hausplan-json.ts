@@ -48,12 +48,27 @@ export function readHausplanJson(text: string): Reading {
         },
       ],
     };
-  const parsed = hausplanFile.safeParse({ ...(document as object), version: VERSION });
+  const parsed = hausplanFile.safeParse({ ...withTodaysNames(document as object), version: VERSION });
   if (!parsed.success)
     return { faults: parsed.error.issues.map((i) => ({ where: pathText(i.path), what: i.message })) };
   const { format: _, version: __, ...plan } = parsed.data;
   const faults = faultsBetween(plan);
   return faults.length ? { faults } : { plan };
+}
+
+/** Files of the second version's first days call directions by another name. */
+function withTodaysNames(document: object): object {
+  const renamed = (item: unknown): unknown => {
+    if (typeof item !== 'object' || item === null || !('todo' in item) || 'directions' in item) return item;
+    const { todo, ...rest } = item;
+    return { ...rest, directions: todo };
+  };
+  return Object.fromEntries(
+    Object.entries(document).map(([name, list]) => [
+      name,
+      (name === 'parts' || name === 'outlines') && Array.isArray(list) ? list.map(renamed) : list,
+    ]),
+  );
 }
 
 const pathText = (path: PropertyKey[]): string =>

@@ -4,7 +4,7 @@ import { z } from 'zod';
 import { fillings, thinLessons } from '@/core/books/facts';
 import { FILLS, readCell } from '@/core/books/fill';
 import { judge, levelOf, type Level } from '@/core/books/level';
-import { addBook, editBook, pullBook, pullBooks, putBack, setRole } from '@/core/edit/books';
+import { addBook, editBook, pullBook, pullBooks, putBack, setRole, setRoles } from '@/core/edit/books';
 import { fillBook, fillBooks, giveAway, paceBookOver, setCells } from '@/core/edit/pages';
 import { id, isoDate } from '@/core/plan/measures';
 import { book, type Book } from '@/core/plan/book';
@@ -128,13 +128,20 @@ export async function fillGap(base: number, unitId: string, input: unknown): Pro
   });
 }
 
-export async function changeRole(base: number, pullId: string, placed: unknown): Promise<Outcome> {
+/** Puts books on other piles, all or none. */
+export async function placeOnPiles(base: number, placed: unknown): Promise<Outcome> {
   return act({
     base,
     input: placed,
-    shape: placing,
-    label: (_, plan) => `Put ${titleOf(plan, pullId)} on another pile`,
-    edit: (v) => setRole(pullId, v.role, v.childId),
+    shape: z
+      .array(placing.extend({ pullId: id }))
+      .min(1)
+      .max(5000),
+    label: (v, plan) =>
+      v.length === 1
+        ? `Put ${titleOf(plan, v[0]!.pullId)} on another pile`
+        : `Put ${v.length} books on other piles`,
+    edit: setRoles,
   });
 }
 

@@ -14,13 +14,14 @@ import { middling } from '@/kit/tokens';
 import { Frame } from '../frame/frame';
 import { useAct } from '../frame/use-act';
 import { Loans } from './loans/loans';
-import { backToShelf, changeRole, clearGiveAway } from './actions';
+import { backToShelf, clearGiveAway } from './actions';
 import { ChosenBook } from './chosen-book';
 import { Gap } from './gap';
 import { Limits } from './limits';
 import { PageGrid } from './page-grid';
 import { Piles } from './piles';
 import { ON_LESSONS } from './roles';
+import { usePlacing } from './use-placing';
 import type { BooksView, PulledBook } from './load';
 
 const BookForm = dynamic(() => import('./book-form').then((m) => m.BookForm), { ssr: false });
@@ -156,19 +157,16 @@ function Board({
   setOpen: (open: Open) => void;
 }) {
   const { act } = useAct();
-  const { pulled, lessons, children } = view;
+  const { lessons, children } = view;
+  const { pulled, place } = usePlacing(view.pulled, children);
   const [hand, setHand] = useState<{ pullId: string; keys: boolean }>();
   const [thin, setThin] = useState<string>();
   const [all, setAll] = useState(false);
-  // What has been put on a pile but not heard back yet is not to be sorted again.
-  const [put, setPut] = useState<readonly string[]>([]);
-  const toSort = pulled.filter((p) => p.role === 'unsorted' && !put.includes(p.pullId));
+  const toSort = pulled.filter((p) => p.role === 'unsorted');
   const inHand = pulled.find((p) => p.pullId === hand?.pullId) ?? toSort[0];
-  const place = (pullId: string, role: Role, childId: string | null): void => {
+  const put = (pullId: string, role: Role, childId: string | null): void => {
     const wasUnsorted = pulled.find((p) => p.pullId === pullId)?.role === 'unsorted';
-    if (role !== 'unsorted') setPut((ids) => [...ids, pullId]);
-    else setPut((ids) => ids.filter((i) => i !== pullId));
-    act((base) => changeRole(base, pullId, { role, childId }));
+    place(pullId, role, childId);
     // The one after it comes up; from the last, the first that was passed over.
     const after = toSort.slice(toSort.findIndex((p) => p.pullId === pullId) + 1);
     const next = after[0] ?? toSort.find((p) => p.pullId !== pullId);
@@ -189,7 +187,7 @@ function Board({
               readers={children}
               inHand={inHand?.pullId}
               onTake={(pullId) => setHand({ pullId, keys: true })}
-              onPut={place}
+              onPut={put}
               onGiveAway={() => act((base) => clearGiveAway(base, unitId))}
             />
           ) : (
@@ -244,7 +242,7 @@ function Board({
             readers={children}
             left={toSort.length}
             focused={!!hand?.keys}
-            onPut={(role, childId) => place(inHand.pullId, role, childId)}
+            onPut={(role, childId) => put(inHand.pullId, role, childId)}
             onEdit={() => setOpen({ is: 'edit', book: inHand })}
             onPace={() => setOpen({ is: 'pace', book: inHand })}
             onBack={() => act((base) => backToShelf(base, inHand.pullId))}

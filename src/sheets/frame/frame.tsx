@@ -1,7 +1,7 @@
 'use client';
 /** The frame a sheet is drawn in, inside the shell: its head, its title block, undo and redo. */
 import { useReady } from './use-ready';
-import { useEffect, type ReactNode } from 'react';
+import { useEffect, useLayoutEffect, type ReactNode } from 'react';
 import { PlainButton } from '@/kit/button';
 import { SheetTitle } from '@/kit/text';
 import { TitleBlock, type Figure } from '@/kit/title-block';
@@ -40,14 +40,16 @@ export function Frame({
   children,
 }: FrameProps) {
   useReady();
-  const { act, busy } = useAct();
+  const { act, busy, sawRevision } = useAct();
   const { show, showKeys } = useShell();
   const here = [...SHEETS, FAMILY].find((s) => s.number === sheet)!;
   const { revision, unitId } = info;
+  // Before anything can be pressed: a change must say on which revision it is made.
+  useLayoutEffect(() => sawRevision(revision), [sawRevision, revision]);
   const keysText = JSON.stringify(keys);
   useEffect(
-    () => show({ info: { revision, unitId }, keys: JSON.parse(keysText) as Key[] }),
-    [show, revision, unitId, keysText],
+    () => show({ info: { unitId }, keys: JSON.parse(keysText) as Key[] }),
+    [show, unitId, keysText],
   );
   return (
     <Page aria-busy={busy}>

@@ -2,6 +2,8 @@
 /** What is shown in the place of a sheet: while it is drawn, when it cannot be, and where there is none. */
 import { useReady } from './use-ready';
 import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { startTransition } from 'react';
 import styled from 'styled-components';
 import { Button, buttonLook } from '@/kit/button';
 import { Quiet, SheetTitle } from '@/kit/text';
@@ -15,7 +17,16 @@ export function Waiting() {
   );
 }
 
+/** @param again draws what is in its place now once more */
 export function CouldNotDraw({ again }: { again: () => void }) {
+  useReady();
+  const router = useRouter();
+  // What the server sent is asked for anew, else the same is drawn again.
+  const tryAgain = (): void =>
+    startTransition(() => {
+      router.refresh();
+      again();
+    });
   return (
     <Page>
       <Said>
@@ -25,7 +36,7 @@ export function CouldNotDraw({ again }: { again: () => void }) {
           say what you did before.
         </p>
         <Ways>
-          <Button $primary onPress={again}>
+          <Button $primary onPress={tryAgain}>
             Try again
           </Button>
           <WayBack href="/setup">To the family</WayBack>

@@ -22,7 +22,7 @@ export interface Key {
 
 /** What a sheet tells the shell of itself once it is drawn. */
 interface Shown {
-  info: Pick<FrameInfo, 'revision' | 'unitId'>;
+  info: Pick<FrameInfo, 'unitId'>;
   keys: readonly Key[];
 }
 
@@ -39,13 +39,13 @@ const TYPING =
   'input, textarea, select, [contenteditable], [role=spinbutton], [role=dialog], [role=alertdialog], [role=menu], [role=listbox]';
 
 export function Shell({ children }: { children: ReactNode }) {
-  const [shown, setShown] = useState<Shown>({ info: { revision: 0 }, keys: [] });
+  const [shown, setShown] = useState<Shown>({ info: {}, keys: [] });
   const [areKeysShown, setKeysShown] = useState(false);
   const [value] = useState(() => ({ show: setShown, showKeys: () => setKeysShown(true) }));
   useKeepClicks();
   return (
     <ShellContext value={value}>
-      <ActProvider revision={shown.info.revision}>
+      <ActProvider>
         <Around shown={shown} areKeysShown={areKeysShown} setKeysShown={setKeysShown}>
           {children}
         </Around>
@@ -73,6 +73,12 @@ function Around({
   const open = [...SHEETS, FAMILY];
 
   useEffect(() => {
+    /** Goes once nothing is on its way, and asks where something typed would be lost. */
+    const leaveFor = async (href: string): Promise<void> => {
+      if (isPending()) await settled();
+      if (unkept.current.size) setLeavingTo(href);
+      else router.push(href);
+    };
     const onKey = (e: KeyboardEvent): void => {
       const typing = e.target instanceof Element && e.target.closest(TYPING);
       const key = e.key.toLowerCase();
@@ -88,19 +94,16 @@ function Around({
       if (e.key === 'S') act(saveNow);
       const target = [...SHEETS, FAMILY].find((s) => String(s.number) === e.key);
       if (!target) return;
-      const href = hrefOf(target, info.unitId);
-      if (unkept.current.size) setLeavingTo(href);
-      else void settled().then(() => router.push(href));
+      void leaveFor(hrefOf(target, info.unitId));
     };
     // A change that is on its way is waited for: going away would drop its answer.
     const onClick = (e: MouseEvent): void => {
       const link = e.target instanceof Element ? e.target.closest<HTMLAnchorElement>('a[href^="/"]') : null;
       if (!link || link.hasAttribute('download') || link.target || e.button !== 0) return;
-      if (e.ctrlKey || e.metaKey || e.shiftKey || e.altKey || !isPending() || unkept.current.size) return;
+      if (e.ctrlKey || e.metaKey || e.shiftKey || e.altKey || !isPending()) return;
       e.preventDefault();
       e.stopPropagation();
-      const href = link.getAttribute('href')!;
-      void settled().then(() => router.push(href));
+      void leaveFor(link.getAttribute('href')!);
     };
     const onLeave = (e: BeforeUnloadEvent): void => {
       if (unkept.current.size) e.preventDefault();

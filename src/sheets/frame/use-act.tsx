@@ -31,6 +31,8 @@ interface Options {
   rubOut?: Run;
   /** Called once it is stored, also when that took a second try. */
   then?: (message: string) => void;
+  /** Called when it is not stored, before that is said. */
+  failed?: () => void;
 }
 
 export type ActNow = (run: Run, options?: Options) => void;
@@ -44,6 +46,8 @@ interface ActContextValue {
   /** Whether a change is on its way, and when all that are have come back. */
   isPending: () => boolean;
   settled: () => Promise<void>;
+  /** Says which revision a sheet shows, as soon as it stands there. */
+  sawRevision: (revision: number) => void;
 }
 
 const ActContext = createContext<ActContextValue>({
@@ -53,6 +57,7 @@ const ActContext = createContext<ActContextValue>({
   unkept: { current: new Set() },
   isPending: () => false,
   settled: async () => undefined,
+  sawRevision: () => undefined,
 });
 
 export const useAct = (): ActContextValue => useContext(ActContext);
@@ -63,8 +68,8 @@ interface Trouble {
   options: Options;
 }
 
-export function ActProvider({ revision, children }: { revision: number; children: ReactNode }) {
-  const newest = useRef(revision);
+export function ActProvider({ children }: { children: ReactNode }) {
+  const newest = useRef(0);
   const queue = useRef<Promise<unknown>>(Promise.resolve());
   const unkept = useRef(new Set<string>());
   const pending = useRef(0);
@@ -83,9 +88,9 @@ export function ActProvider({ revision, children }: { revision: number; children
   const [toast, setToast] = useState<{ message: string; at: number }>();
   const [busy, start] = useTransition();
   // A page loaded afresh has seen at least its own revision; a stale write, on purpose, has not.
-  useEffect(() => {
+  const sawRevision = useCallback((revision: number) => {
     newest.current = Math.max(newest.current, revision);
-  }, [revision]);
+  }, []);
 
   const say = useCallback((message: string) => setToast({ message, at: Date.now() }), []);
   const act = useCallback<ActNow>(
@@ -112,7 +117,10 @@ export function ActProvider({ revision, children }: { revision: number; children
           setTrouble(undefined);
           if (outcome.message) say(outcome.message);
           options.then?.(outcome.message);
-        } else if (outcome.is === 'faulty' && options.faults) options.faults(outcome.faults);
+          return;
+        }
+        options.failed?.();
+        if (outcome.is === 'faulty' && options.faults) options.faults(outcome.faults);
         else setTrouble({ outcome, run, options });
       });
     },
@@ -126,9 +134,14 @@ export function ActProvider({ revision, children }: { revision: number; children
       say,
       unkept,
       isPending: () => pending.current > 0,
-      settled: async () => void (await queue.current),
+      settled: async () => {
+        await queue.current;
+        // What is told of the answer comes first.
+        await new Promise((next) => setTimeout(next));
+      },
+      sawRevision,
     }),
-    [act, busy, say],
+    [act, busy, say, sawRevision],
   );
   const close = (): void => setTrouble(undefined);
   const again = (run: Run): void => {

@@ -47,8 +47,9 @@ export function useForm<T extends object>(stands: T): FormState<T> {
     [],
   );
   const stored = useCallback(() => {
+    unkept.current.delete(id);
     setFollows(true);
     setFaults({});
-  }, []);
+  }, [id, unkept]);
   return { value, set, error: (field) => faults[field], takeFaults, stored };
 }

@@ -1,0 +1,374 @@
+/** Every change a parent can make, as functions of a plan and a number, on things there are and on things that are gone. */
+import { gatherLessons, stretchLessons } from '../src/core/edit/stretch';
+import type { Plan } from '../src/core/plan/plan';
+import { pullBooks, removeBook, setRole } from '../src/core/edit/books';
+import { type Edit } from '../src/core/edit/edit';
+import { removeChild } from '../src/core/edit/family';
+import {
+  addForChildren,
+  endTeaching,
+  joinLesson,
+  letTeach,
+  moveInPart,
+  moveKindFromHere,
+  moveRungFromHere,
+  showBy,
+  skipPart,
+  swapWork,
+} from '../src/core/edit/ladder';
+import { addObjectives, placeIdea, removeObjective, turnIdea } from '../src/core/edit/gathered';
+import {
+  addLesson,
+  editPart,
+  noteSeen,
+  removeLessons,
+  removePart,
+  reorderLesson,
+  reorderPart,
+} from '../src/core/edit/lessons';
+import {
+  doWithout,
+  noteReading,
+  readInstead,
+  setCard,
+  stepLoan,
+  unwantLoan,
+  waitForBook,
+  wantLoan,
+} from '../src/core/edit/loans';
+import { fillBook, giveAway, paceBookOver, setCells, takeSet } from '../src/core/edit/pages';
+import { addRule, keepOutline, placeOutline, removeRule } from '../src/core/edit/rules';
+import { indentLesson, joinLessons, outdentTopic, splitLesson, swapLessons } from '../src/core/edit/shape';
+import { didNotHappen, markDone, noteFelt, noteTook, unmark } from '../src/core/edit/today';
+import { editUnit, removeUnit } from '../src/core/edit/units';
+import { addWorkPart, keepWork, removeWork } from '../src/core/edit/works';
+import { inkDays, layOutAgain, rubOutDays } from '../src/core/edit/weeks';
+import {
+  dropInIllness,
+  endUnit,
+  letUnitWait,
+  paceUnit,
+  placeInRow,
+  placeUnit,
+  setYear,
+  takeDayOff,
+} from '../src/core/edit/year';
+import { blankBook, blankRule } from '../src/core/plan/blank';
+import { ROLES, SHOWS, SKILLS, SWAP_KINDS } from '../src/core/plan/words';
+
+import {
+  addBook,
+  addBooks,
+  editBook,
+  mergeBooks,
+  pullBook,
+  putBack,
+  putOnLesson,
+  setRoles,
+  takeOffLesson,
+} from '../src/core/edit/books';
+import { addChild, editChild, setFamily, setRung } from '../src/core/edit/family';
+import {
+  addIdeas,
+  askQuestion,
+  editObjective,
+  editQuestion,
+  removeIdea,
+  removeQuestion,
+  reorderIdea,
+  suitIdea,
+  tieObjective,
+} from '../src/core/edit/gathered';
+import { moveRung, wordByHand, wordByLadder } from '../src/core/edit/ladder';
+import {
+  addDrafts,
+  addPart,
+  addUnitPart,
+  dealActivities,
+  editLesson,
+  setOptional,
+} from '../src/core/edit/lessons';
+import { remedyEdit } from '../src/core/edit/load-remedies';
+import { hearOfLoans, removeReading } from '../src/core/edit/loans';
+import { fillBooks } from '../src/core/edit/pages';
+import { editRule, keepPattern, removeOutline } from '../src/core/edit/rules';
+import { groupLessons } from '../src/core/edit/shape';
+import { addContents, addUnit } from '../src/core/edit/units';
+import { inkLesson, moveLesson, movePart, rubOutLesson } from '../src/core/edit/weeks';
+import { blankDraft, blankDraftPart } from '../src/core/formats/blank-draft';
+import { readContents } from '../src/core/formats/contents';
+import { blankChild, blankPart, blankUnit } from '../src/core/plan/blank';
+import { HATCHES } from '../src/core/plan/words';
+
+export type Step = (plan: Plan, n: number) => Edit;
+const pick = <T>(items: readonly T[], n: number): T => items[n % items.length];
+const NONE = { id: 'none' };
+const lesson = (p: Plan, n: number): string => pick([...p.lessons, NONE], n).id;
+const part = (p: Plan, n: number): string => pick([...p.parts, NONE], n).id;
+const unit = (p: Plan, n: number): string => pick([...p.units, NONE], n).id;
+const book = (p: Plan, n: number): string => pick([...p.books, NONE], n).id;
+const pull = (p: Plan, n: number): string => pick([...p.pulls, NONE], n).id;
+const loan = (p: Plan, n: number): string => pick([...p.loans, NONE], n).id;
+const day = (n: number): string =>
+  `2026-${['09', '10', '11', '12'][n % 4]}-${String(1 + (n % 28)).padStart(2, '0')}`;
+
+/** Every change a parent can make, on things there are and on things that are gone. */
+/** A day a lesson has something on. */
+const sittingOf = (p: Plan, lessonId: string): string | undefined =>
+  p.sittings.find((s) => p.parts.find((x) => x.id === s.partId)?.lessonId === lessonId)?.date;
+
+export const EVERY_EDIT: Step[] = [
+  (p, n) => joinLessons([lesson(p, n), lesson(p, n + 1)], null, n % 2 === 0),
+  (p, n) => splitLesson(lesson(p, n), 2 + (n % 3)),
+  (p, n) => indentLesson(lesson(p, n)),
+  (p, n) => outdentTopic(lesson(p, n), 0),
+  (p, n) => swapLessons(lesson(p, n), lesson(p, n + 2)),
+  (p, n) =>
+    stretchLessons(
+      [lesson(p, n)],
+      {
+        name: 'w',
+        days: p.year!.weekdays.map((weekday, i, all) => ({
+          weekday,
+          closes: all.length > 1 && i === all.length - 1,
+        })),
+      },
+      n % 2 === 0,
+    ),
+  (p, n) => gatherLessons([lesson(p, n)]),
+  (p, n) => reorderLesson(lesson(p, n), (n % 5) - 2),
+  (p, n) => removeLessons([lesson(p, n)]),
+  (p, n) => addLesson(unit(p, n), 'Another', n % 2 ? lesson(p, n) : null),
+  (p, n) => reorderPart(part(p, n), (n % 3) - 1),
+  (p, n) => removePart(part(p, n)),
+  (p, n) => {
+    const x = pick(p.parts, n);
+    return x
+      ? editPart(x.id, { ...x, minutes: 5 + (n % 60), weekday: null, childIds: null, optional: n % 2 === 0 })
+      : removePart('none');
+  },
+  (p, n) => noteSeen(part(p, n), 'hot', n % 2 === 0),
+  (p, n) =>
+    addRule({
+      ...blankRule,
+      unitId: n % 3 ? unit(p, n) : null,
+      title: 'Again',
+      kind: 'recall',
+      minutes: 10,
+      rhythm: pick(
+        [{ on: 'day' }, { on: 'week-first', everyWeeks: 1, startWeek: 1 }, { on: 'lesson', place: 'last' }],
+        n,
+      ),
+    }),
+  (p, n) => removeRule(pick([...p.rules, NONE], n).id),
+  (p, n) => markDone(part(p, n), n % 2 ? 'c1' : null, day(n)),
+  (p, n) => noteFelt(part(p, n), n % 2 ? 'c1' : 'c2', pick(['easy', 'right', 'hard'] as const, n), day(n)),
+  (p, n) => unmark(part(p, n), n % 2 ? 'c1' : null),
+  (p, n) => didNotHappen(part(p, n), day(n), n % 2 === 0),
+  (_, n) => inkDays(day(n), '2026-12-20'),
+  (_, n) => rubOutDays(day(n), '2026-12-20'),
+  () => layOutAgain(),
+  (p, n) => placeUnit(unit(p, n), day(n)),
+  (p, n) => endUnit(unit(p, n), n % 3 ? day(n) : null),
+  (p, n) => letUnitWait(unit(p, n)),
+  (p, n) => paceUnit(unit(p, n), n % 4 || null),
+  (p, n) => placeInRow([unit(p, n)], day(n)),
+  (p, n) => removeUnit(unit(p, n)),
+  (p, n) => editUnit(unit(p, n), { childIds: n % 2 ? ['c1'] : ['c1', 'c2'] }),
+  (_, n) => dropInIllness(day(n), day(n + 3) > day(n) ? day(n + 3) : day(n), 'fever'),
+  (_, n) => takeDayOff({ first: day(n), last: day(n), label: '', kind: 'holiday' }),
+  (p, n) => setYear({ ...p.year!, weekdays: n % 2 ? [1, 3, 5] : [2, 4], terms: [] }),
+  (p, n) => turnIdea(pick([...p.ideas, NONE], n).id, n % 2 ? 'lesson' : 'activity'),
+  (p, n) => placeIdea(pick([...p.ideas, NONE], n).id, lesson(p, n)),
+  (p, n) => addObjectives(unit(p, n), [{ code: 'N.1', wording: 'New' }]),
+  (p, n) => removeObjective(pick([...p.objectives, NONE], n).id),
+  (p, n) => keepOutline(part(p, n), null),
+  (p, n) => (p.outlines.length ? placeOutline(lesson(p, n), pick(p.outlines, n)) : layOutAgain()),
+  (p, n) => removeChild(pick([...p.children.slice(1), NONE], n).id),
+  (p, n) => moveRungFromHere(lesson(p, n), 'c1', n % 2 ? 1 : -1),
+  (p, n) => skipPart(part(p, n), n % 2 ? 'c1' : 'c2'),
+  (p, n) => moveInPart(part(p, n), 'c2', (n % 9) - 4),
+  (p, n) => moveKindFromHere(part(p, n), 'c1', n % 2 ? 1 : -1),
+  (p, n) => swapWork(part(p, n), 'c1', n % 3 ? { kind: pick(SWAP_KINDS, n), why: 'for once' } : null),
+  (p, n) => joinLesson(lesson(p, n), n % 2 ? 'c1' : 'c2', n % 3 === 0),
+  (p, n) => addForChildren(lesson(p, n), ['c1'], { title: 'Another', minutes: 10, lead: 'near' }),
+  (p, n) => letTeach(part(p, n), 'c2', 'c1'),
+  (p, n) => endTeaching(pick([...p.parts.filter((x) => x.kind === 'teaching'), NONE], n).id),
+  (p, n) => showBy(unit(p, n), 'c1', pick(SHOWS, n)),
+  (p, n) => noteTook(part(p, n), 'c1', 1 + (n % 40), day(n)),
+  (p, n) =>
+    keepWork(n % 2 ? null : pick([...p.works, NONE], n).id, {
+      kind: n % 3 ? 'own-kind' : 'labels',
+      title: `Kind ${n % 4}`,
+      skill: pick(SKILLS, n),
+      versions: Object.fromEntries(
+        ['1', '2', '3', '4', '5'].map((r) => [
+          r,
+          {
+            wording: `Rung ${r}`,
+            amount: 1 + (n % 9),
+            minutes: 5,
+            parentMinutes: null,
+            produces: null,
+            supplies: null,
+          },
+        ]),
+      ),
+    }),
+  (p, n) => addWorkPart(lesson(p, n), pick([...p.works, NONE], n).id),
+  (p, n) => removeWork(pick([...p.works, NONE], n).id),
+  (p, n) => pullBooks(unit(p, n), [book(p, n)]),
+  (p, n) => setRole(pull(p, n), pick(ROLES, n), n % 2 ? 'c1' : null),
+  (p, n) =>
+    setCells([
+      {
+        pullId: pull(p, n),
+        lessonId: lesson(p, n),
+        pages: pick([null, 'all', { first: 1, last: 1 + (n % 40) }] as const, n),
+      },
+    ]),
+  (p, n) => giveAway(unit(p, n)),
+  (p, n) => fillBook(pull(p, n), [lesson(p, n), lesson(p, n + 1)], n % 2 ? 'pages' : 'whole'),
+  (p, n) =>
+    paceBookOver({ pullId: pull(p, n), by: 'pages', each: 3 + (n % 9), from: 1, to: 30, first: day(n) }),
+  (p, n) => wantLoan(book(p, n), '', n % 2 ? day(n) : null),
+  (p, n) => stepLoan(loan(p, n), pick(['ask', 'ready', 'fetch', 'renew', 'return'] as const, n), day(n)),
+  (p, n) => unwantLoan(loan(p, n)),
+  (p, n) => waitForBook([lesson(p, n)], day(n)),
+  (p, n) => doWithout(unit(p, n), book(p, n), [lesson(p, n)]),
+  (p, n) => readInstead(unit(p, n), book(p, n), [lesson(p, n)], book(p, n + 1)),
+  (p, n) =>
+    noteReading({
+      childId: 'c1',
+      bookId: book(p, n),
+      date: '2026-09-04',
+      pages: 1 + (n % 9),
+      minutes: 5 + n,
+    }),
+  (_, n) => setCard({ loans: 1 + (n % 3), weeks: 3, renewals: 1, days: [2] }),
+  (p, n) =>
+    takeSet(unit(p, n), [
+      {
+        book: { draft: { ...blankBook, title: `New ${n}`, source: 'borrowed' }, ref: '', expected: null },
+        role: 'together',
+        childId: null,
+        lessons: [{ lessonId: lesson(p, n), pages: 'all' }],
+      },
+    ]),
+  (p, n) => removeBook(book(p, n)),
+  (p, n) =>
+    addBook(
+      unit(p, n),
+      { ...blankBook, title: `Book ${n}`, pages: 40 + n },
+      pick(ROLES, n),
+      n % 2 ? 'c1' : null,
+    ),
+  (p, n) => pullBook(unit(p, n), book(p, n), pick(ROLES, n), n % 2 ? 'c2' : null),
+  (p, n) =>
+    setRoles([
+      { pullId: pull(p, n), role: pick(ROLES, n), childId: 'c1' },
+      { pullId: pull(p, n + 1), role: pick(ROLES, n + 3), childId: null },
+    ]),
+  (p, n) => editBook(book(p, n), { title: `Another ${n}`, pages: n % 3 ? 10 + n : null }),
+  (p, n) => putBack(pull(p, n)),
+  (p, n) => putOnLesson(pull(p, n), lesson(p, n), n % 2 ? 1 : null, n % 2 ? 1 + (n % 30) : null),
+  (p, n) => takeOffLesson(pick([...p.uses, NONE], n).id),
+  (_, n) =>
+    addBooks([
+      { ...blankBook, title: `One ${n}` },
+      { ...blankBook, title: `Two ${n}`, pages: 12 },
+    ]),
+  (p, n) => mergeBooks(book(p, n), book(p, n + 1)),
+  (_, n) =>
+    setFamily({
+      name: `House ${n}`,
+      leadMinutes: 20 + (n % 200),
+      allergies: n % 2 ? ['nuts'] : ['eggs', 'wool'],
+    }),
+  (_, n) => addChild({ ...blankChild, name: `Child ${n}`, birthMonth: '2019-04', hatch: pick(HATCHES, n) }),
+  (p, n) =>
+    editChild(pick([...p.children, NONE], n).id, {
+      ...blankChild,
+      name: `Renamed ${n}`,
+      birthMonth: n % 2 ? '2024-08' : '2012-01',
+      hatch: pick(HATCHES, n),
+      minutes: 15 + (n % 90),
+    }),
+  (_, n) => setRung(n % 2 ? 'c1' : 'c2', pick(SKILLS, n), pick([null, 1, 3, 5] as const, n)),
+  (p, n) => editObjective(pick([...p.objectives, NONE], n).id, { code: `E.${n}`, wording: 'Said otherwise' }),
+  (p, n) => tieObjective(pick([...p.objectives, NONE], n).id, [lesson(p, n), lesson(p, n + 1)]),
+  (p, n) => askQuestion(unit(p, n), n % 2 ? 'c1' : null, `Why ${n}?`, day(n)),
+  (p, n) => editQuestion(pick([...p.questions, NONE], n).id, { answer: n % 2 ? 'Because.' : '' }),
+  (p, n) => removeQuestion(pick([...p.questions, NONE], n).id),
+  (p, n) => addIdeas(unit(p, n), ['dye a skein', `idea ${n}`]),
+  (p, n) => suitIdea(pick([...p.ideas, NONE], n).id, n % 2 ? ['c1'] : []),
+  (p, n) => reorderIdea(pick([...p.ideas, NONE], n).id, (n % 5) - 2),
+  (p, n) => removeIdea(pick([...p.ideas, NONE], n).id),
+  (p, n) => moveRung(lesson(p, n), n % 2 ? 'c1' : 'c2', n % 3 ? 1 : -1),
+  (p, n) => wordByHand(part(p, n), n % 2 ? 'c1' : 'c2', 'In your own words', 5 + (n % 40)),
+  (p, n) => wordByLadder(part(p, n), n % 2 ? 'c1' : 'c2'),
+  (p, n) =>
+    editLesson(lesson(p, n), {
+      title: `Lesson ${n}`,
+      passage: n % 2 ? 'Wash the wool, then wait for it.' : '',
+    }),
+  (p, n) => setOptional([lesson(p, n), lesson(p, n + 1)], n % 2 === 0),
+  (p, n) =>
+    addDrafts(
+      unit(p, n),
+      [
+        {
+          ...blankDraft,
+          title: `Drafted ${n}`,
+          words: ['carder'],
+          parts: [{ ...blankDraftPart, title: 'Card a lock', minutes: n % 2 ? 20 : null }],
+        },
+      ],
+      { start: n % 2 === 0, questions: n % 3 === 0 },
+    ),
+  (p, n) => dealActivities(unit(p, n), [{ ...blankDraftPart, title: 'Spin' }], [1 + (n % 4)]),
+  (p, n) =>
+    addPart(lesson(p, n), {
+      ...blankPart,
+      kind: pick(['activity', 'walk', 'talk'] as const, n),
+      title: `Part ${n}`,
+      lead: pick(['leads', 'near', 'not-needed'] as const, n),
+    }),
+  (p, n) => addUnitPart(unit(p, n), { ...blankPart, kind: 'opening', title: 'At the start', lead: 'leads' }),
+  (p, n) =>
+    remedyEdit(
+      lesson(p, n),
+      pick(
+        [
+          { does: 'rung', childId: 'c1', by: -1 },
+          { does: 'skip', childId: 'c2', partId: part(p, n) },
+          { does: 'teach', partId: part(p, n), youngerId: 'c2', elderId: 'c1' },
+          { does: 'later', partId: part(p, n), date: day(n) },
+          { does: 'drop', partId: part(p, n) },
+        ] as const,
+        n,
+      ),
+    ),
+  (p, n) => hearOfLoans([{ id: loan(p, n), ready: day(n), expected: null }]),
+  (p, n) => removeReading(pick([...p.readings, NONE], n).id),
+  (p, n) => fillBooks([pull(p, n), pull(p, n + 1)], [lesson(p, n), lesson(p, n + 1), lesson(p, n + 2)]),
+  (p, n) => editRule(pick([...p.rules, NONE], n).id, { title: `Again ${n}`, minutes: 5 + (n % 20) }),
+  (p, n) => removeOutline(pick([...p.outlines, NONE], n).id),
+  (p, n) =>
+    keepPattern({
+      name: `Pattern ${n % 3}`,
+      days: p.year!.weekdays.map((weekday, i) => ({ weekday, closes: i > 0 && n % 2 === 0 })),
+    }),
+  (p, n) => groupLessons([lesson(p, n), lesson(p, n + 1), lesson(p, n + 2)], [0, 2]),
+  (_, n) =>
+    addUnit({ ...blankUnit, title: `Unit ${n}`, starts: day(n), childIds: ['c1'], lessonsPerWeek: 2 }),
+  (p, n) =>
+    addContents(
+      unit(p, n),
+      readContents(['1 Sorting the clip .... 3', '2 Washing .... 9', '  Soap'].join('\n')),
+    ),
+  (p, n) => inkLesson(lesson(p, n)),
+  (p, n) => rubOutLesson(lesson(p, n)),
+  (p, n) => moveLesson(lesson(p, n), sittingOf(p, lesson(p, n)) ?? day(n), day(n + 1)),
+  (p, n) => movePart(part(p, n), day(n)),
+];
