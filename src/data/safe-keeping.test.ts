@@ -259,6 +259,8 @@ describe('copies', () => {
     ['2027-01-01', '2026-W53'],
     ['2024-12-30', '2025-W01'],
     ['2026-11-26', '2026-W48'],
+    ['2026-11-29', '2026-W48'],
+    ['2026-11-30', '2026-W49'],
   ])('%s is in week %s', (date, week) => expect(isoWeek(new Date(`${date}T12:00:00Z`))).toBe(week));
 });
 
@@ -366,6 +368,26 @@ describe('putting a copy back', () => {
       lessons: 3,
       done: 0,
     });
+  });
+  it.each<[string, (db: Database.Database) => void, string]>([
+    ['of a database with another’s mark', (db) => db.pragma('application_id = 7'), 'foreign'],
+    ['with our mark and none of our tables', (db) => db.exec('DROP TABLE child'), 'foreign'],
+    ['of an early Hausplan, which left no mark', (db) => db.pragma('application_id = 0'), 'ours'],
+  ])('a file %s is known for what it is', (_, change, kind) => {
+    const file = join(folder, 'brought.sqlite');
+    const db = filled(file);
+    db.pragma('foreign_keys = OFF');
+    change(db);
+    db.close();
+    const seen = (): string => {
+      try {
+        lookAtCopy(file);
+        return 'ours';
+      } catch (e) {
+        return faultFrom(e, file)!.kind;
+      }
+    };
+    expect(seen()).toBe(kind);
   });
 });
 

@@ -1,14 +1,14 @@
 'use client';
-/** A choice among a few, as a box with a list. */
-import { fieldLook, boxLook, Help, Wrong, type Common } from './field-look';
-import type { ReactNode } from 'react';
-import { Label } from 'react-aria-components/Label';
-import { ListBox, ListBoxItem } from 'react-aria-components/ListBox';
-import { Popover } from 'react-aria-components/Popover';
-import { Select, SelectValue } from 'react-aria-components/Select';
+/** A choice among a few, as a box from which a list opens. */
+import { useId, type ReactNode } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
-import styled, { css } from 'styled-components';
-import { colour } from './tokens';
+import styled from 'styled-components';
+import { boxLook, Faulty, fieldLook, Help, type Common } from './field-look';
+import { later } from './later';
+import type { ChoiceListProps } from './opened-list';
+import { useOpened } from './use-opened';
+
+const [ChoiceList] = later<ChoiceListProps>(() => import('./opened-list').then((m) => m.ChoiceList));
 
 export interface Choice<V extends string> {
   value: V;
@@ -24,35 +24,41 @@ export function Choose<V extends string>({
   onChange,
   choices,
 }: Common & { value: V; onChange: (value: V) => void; choices: readonly Choice<V>[] }) {
+  const { isOpen, from, close, button } = useOpened('listbox');
+  const id = useId();
+  const chosen = choices.find((c) => c.value === value);
+  const described = [help ? `${id}-help` : '', error ? `${id}-wrong` : ''].filter(Boolean).join(' ');
   return (
-    <ChooseFrame
-      value={value}
-      onChange={(key) => onChange(key as V)}
-      isInvalid={!!error}
-      validationBehavior="aria"
-    >
-      <Label>{label}</Label>
-      <ChooseBox>
-        <SelectValue />
+    <ChooseFrame>
+      <span id={`${id}-label`}>{label}</span>
+      <ChooseBox
+        {...button}
+        aria-labelledby={`${id}-value ${id}-label`}
+        aria-describedby={described || undefined}
+      >
+        <span id={`${id}-value`}>
+          {chosen?.mark}
+          <span>{chosen?.name}</span>
+        </span>
         <span aria-hidden="true">▾</span>
       </ChooseBox>
-      {help ? <Help slot="description">{help}</Help> : null}
-      <Wrong>{error}</Wrong>
-      <ListFrame>
-        <ListBox>
-          {choices.map((c) => (
-            <Option key={c.value} id={c.value} textValue={c.name}>
-              {c.mark}
-              <span>{c.name}</span>
-            </Option>
-          ))}
-        </ListBox>
-      </ListFrame>
+      {help ? <Help id={`${id}-help`}>{help}</Help> : null}
+      {error ? <Faulty id={`${id}-wrong`}>{error}</Faulty> : null}
+      {isOpen ? (
+        <ChoiceList
+          label={label}
+          value={value}
+          choices={choices}
+          from={from}
+          onChoose={(to) => onChange(to as V)}
+          onClose={close}
+        />
+      ) : null}
     </ChooseFrame>
   );
 }
 
-const ChooseFrame = styled(Select)`
+const ChooseFrame = styled.div`
   ${fieldLook}
 `;
 const ChooseBox = styled(AriaButton)`
@@ -70,37 +76,4 @@ const ChooseBox = styled(AriaButton)`
     overflow: hidden;
     text-overflow: ellipsis;
   }
-`;
-export const ListFrame = styled(Popover)`
-  background: ${colour.room};
-  border: 2px solid ${colour.ink};
-  min-width: var(--trigger-width);
-  max-height: 320px;
-  overflow: auto;
-  padding: 3px;
-  z-index: 50;
-`;
-export const optionLook = css`
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  padding: 6px 10px;
-  cursor: pointer;
-  outline: none;
-  min-height: 32px;
-  &[data-focused],
-  &[data-hovered] {
-    background: ${colour.ink};
-    color: ${colour.sheet};
-  }
-  &[data-selected] {
-    font-weight: 700;
-  }
-  &[data-disabled] {
-    color: ${colour.graphite};
-    cursor: default;
-  }
-`;
-const Option = styled(ListBoxItem)`
-  ${optionLook}
 `;

@@ -1,85 +1,21 @@
 'use client';
 import type { ReactNode } from 'react';
-import { Dialog as AriaDialog } from 'react-aria-components/Dialog';
-import { Heading } from 'react-aria-components/Heading';
-import { Modal, ModalOverlay } from 'react-aria-components/Modal';
-import styled from 'styled-components';
-import { colour, face, narrow } from './tokens';
+import { later } from './later';
 
-/** A dialog over the sheet; Escape or the page beside it closes it. `footer` holds its buttons, the main one last. */
-export function Dialog({
-  title,
-  isOpen,
-  onClose,
-  children,
-  footer,
-  wide,
-  urgent,
-}: {
+export interface DialogProps {
   title: string;
-  isOpen: boolean;
   onClose: () => void;
   children: ReactNode;
   footer?: ReactNode;
   wide?: boolean;
   urgent?: boolean;
-}) {
-  return (
-    <Backdrop isOpen={isOpen} onOpenChange={(open) => !open && onClose()} isDismissable={!urgent}>
-      <Frame $wide={!!wide}>
-        <Body role={urgent ? 'alertdialog' : 'dialog'}>
-          <Title slot="title">{title}</Title>
-          <Content>{children}</Content>
-          {footer ? <Footer>{footer}</Footer> : null}
-        </Body>
-      </Frame>
-    </Backdrop>
-  );
 }
 
-const Backdrop = styled(ModalOverlay)`
-  position: fixed;
-  inset: 0;
-  background: rgb(31 47 70 / 0.35);
-  display: grid;
-  place-items: center;
-  padding: 20px;
-  z-index: 40;
-  ${narrow} {
-    padding: 6px;
-  }
-`;
-const Frame = styled(Modal)<{ $wide: boolean }>`
-  background: ${colour.sheet};
-  border: 2px solid ${colour.ink};
-  width: min(${(p) => (p.$wide ? 900 : 540)}px, 100%);
-  max-height: calc(100vh - 40px);
-  display: flex;
-  overflow: hidden;
-`;
-const Body = styled(AriaDialog)`
-  display: flex;
-  flex-direction: column;
-  flex: 1;
-  min-width: 0;
-  outline: none;
-`;
-const Title = styled(Heading)`
-  font: 700 21px/1.2 ${face.title};
-  padding: 16px 20px 10px;
-`;
-const Content = styled.div`
-  padding: 4px 20px 16px;
-  overflow: auto;
-  display: grid;
-  gap: 14px;
-  min-height: 0;
-`;
-const Footer = styled.footer`
-  display: flex;
-  flex-wrap: wrap;
-  justify-content: flex-end;
-  gap: 10px;
-  padding: 12px 20px;
-  border-top: 1.5px solid ${colour.ink};
-`;
+const [OpenedDialog, fetchDialogs] = later(() => import('./opened-dialog').then((m) => m.OpenedDialog));
+
+/** Fetched soon after a sheet, so that a dialog can be shown when the app has stopped answering. */
+export { fetchDialogs };
+
+/** A dialog over the sheet; Escape or the page beside it closes it. `footer` holds its buttons, the main one last. */
+export const Dialog = ({ isOpen, ...props }: DialogProps & { isOpen: boolean }) =>
+  isOpen ? <OpenedDialog {...props} /> : null;

@@ -4,8 +4,6 @@ import { FieldError } from 'react-aria-components/FieldError';
 import { Input } from 'react-aria-components/Input';
 import { NumberField as AriaNumberField } from 'react-aria-components/NumberField';
 import { Text } from 'react-aria-components/Text';
-import { TextArea as AriaTextArea } from 'react-aria-components/TextArea';
-import { TextField as AriaTextField } from 'react-aria-components/TextField';
 import styled, { css } from 'styled-components';
 import { colour } from './tokens';
 
@@ -39,11 +37,14 @@ export const boxLook = css`
 export const Box = styled(Input)`
   ${boxLook}
 `;
-export const BigBox = styled(AriaTextArea)`
+export const TextBox = styled.input`
+  ${boxLook}
+`;
+export const BigBox = styled.textarea`
   ${boxLook} resize: vertical;
   line-height: 1.45;
 `;
-export const TextFrame = styled(AriaTextField)`
+export const TextFrame = styled.div`
   ${fieldLook}
 `;
 export const NumberFrame = styled(AriaNumberField)`
@@ -53,10 +54,17 @@ export const Help = styled(Text)`
   font-size: 12.5px;
   color: ${colour.graphite};
 `;
-export const Wrong = styled(FieldError)`
+const wrongLook = css`
   font-size: 13px;
   font-weight: 600;
   color: ${colour.red};
+`;
+export const Wrong = styled(FieldError)`
+  ${wrongLook}
+`;
+/** What is wrong, in a field that has no frame of React Aria’s around it. */
+export const Faulty = styled.span`
+  ${wrongLook}
 `;
 
 export interface Common {

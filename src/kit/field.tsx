@@ -1,11 +1,12 @@
 'use client';
 /** Fields: a label, a place to write, a word of help, and what is wrong. */
-import type { ReactNode } from 'react';
+import { useRef, type ComponentProps, type ReactNode } from 'react';
+import { useTextField } from 'react-aria/useTextField';
 import { Checkbox as AriaCheckbox } from 'react-aria-components/Checkbox';
 import { Label } from 'react-aria-components/Label';
 import styled from 'styled-components';
 import { colour } from './tokens';
-import { Box, BigBox, TextFrame, NumberFrame, Help, Wrong, type Common } from './field-look';
+import { BigBox, Box, Faulty, Help, NumberFrame, TextBox, TextFrame, Wrong, type Common } from './field-look';
 
 export function TextField({
   label,
@@ -24,19 +25,34 @@ export function TextField({
   autoFocus?: boolean;
   placeholder?: string;
 }) {
+  const box = useRef<HTMLInputElement & HTMLTextAreaElement>(null);
+  const { labelProps, inputProps, descriptionProps, errorMessageProps } = useTextField(
+    {
+      ...rest,
+      label,
+      description: help,
+      errorMessage: error,
+      isInvalid: !!error,
+      validationBehavior: 'aria',
+      inputElementType: rows ? 'textarea' : 'input',
+      value,
+      onChange,
+      autoFocus,
+      placeholder,
+    },
+    box,
+  );
+  const about = { ...inputProps, ref: box, 'data-invalid': error ? true : undefined };
   return (
-    <TextFrame
-      {...rest}
-      value={value}
-      onChange={onChange}
-      isInvalid={!!error}
-      validationBehavior="aria"
-      autoFocus={autoFocus}
-    >
-      <Label>{label}</Label>
-      {rows ? <BigBox rows={rows} placeholder={placeholder} /> : <Box placeholder={placeholder} />}
-      {help ? <Help slot="description">{help}</Help> : null}
-      <Wrong>{error}</Wrong>
+    <TextFrame>
+      <label {...labelProps}>{label}</label>
+      {rows ? (
+        <BigBox {...(about as ComponentProps<'textarea'>)} rows={rows} />
+      ) : (
+        <TextBox {...(about as ComponentProps<'input'>)} />
+      )}
+      {help ? <Help {...descriptionProps}>{help}</Help> : null}
+      {error ? <Faulty {...errorMessageProps}>{error}</Faulty> : null}
     </TextFrame>
   );
 }

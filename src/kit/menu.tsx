@@ -1,12 +1,12 @@
 'use client';
-import { ListFrame, optionLook } from './choose';
-import { cloneElement, useState, type ReactElement } from 'react';
-import { Menu as AriaMenu, MenuItem, MenuTrigger, MenuSection } from 'react-aria-components/Menu';
-import { Header } from 'react-aria-components/Header';
-import { Keyboard } from 'react-aria-components/Keyboard';
-import styled from 'styled-components';
+import { cloneElement, type ReactElement } from 'react';
+import { later } from './later';
+import { useOpened } from './use-opened';
 
-import { colour } from './tokens';
+const [MenuList, fetchMenus] = later(() => import('./opened-list').then((m) => m.MenuList));
+
+/** Fetched soon after a sheet, so that keys pressed after the one that opens a menu find it there. */
+export { fetchMenus };
 
 export interface Doing {
   name: string;
@@ -21,69 +21,21 @@ export interface DoingGroup {
   doings: Doing[];
 }
 
-/**
- * A button with a menu of what can be done; `children` is the button. On a thing that can be dragged the menu opens
- * when the button is let go, not when it is pressed.
- */
+/** A button with a menu of what can be done; `children` is the button. The menu opens when the button is let go. */
 export function Menu({
   label,
   groups,
   children,
-  draggable,
 }: {
   label: string;
   groups: DoingGroup[];
-  children: ReactElement<{ onPress?: () => void }>;
-  draggable?: boolean;
+  children: ReactElement<object>;
 }) {
-  const [isOpen, setOpen] = useState(false);
-  const onRelease = draggable
-    ? {
-        isOpen,
-        onOpenChange: (open: boolean) => {
-          if (!open) setOpen(false);
-        },
-      }
-    : {};
+  const { isOpen, from, close, button } = useOpened('menu');
   return (
-    <MenuTrigger {...onRelease}>
-      {draggable ? cloneElement(children, { onPress: () => setOpen(true) }) : children}
-      <ListFrame placement="bottom start">
-        <AriaMenu aria-label={label}>
-          {groups
-            .filter((g) => g.doings.length)
-            .map((group) => (
-              <Section key={group.title} aria-label={group.title}>
-                <Header>{group.title}</Header>
-                {group.doings.map((d) => (
-                  <Item key={d.name} textValue={d.name} onAction={d.do} isDisabled={d.isDisabled}>
-                    <span>{d.name}</span>
-                    {d.keys ? <Keyboard>{d.keys}</Keyboard> : null}
-                  </Item>
-                ))}
-              </Section>
-            ))}
-        </AriaMenu>
-      </ListFrame>
-    </MenuTrigger>
+    <>
+      {cloneElement(children, button)}
+      {isOpen ? <MenuList label={label} groups={groups} from={from} onClose={close} /> : null}
+    </>
   );
 }
-
-const Section = styled(MenuSection)`
-  & > header {
-    font-size: 12.5px;
-    color: ${colour.graphite};
-    padding: 6px 10px 2px;
-  }
-  & + & {
-    border-top: 1px solid ${colour.rule};
-  }
-`;
-const Item = styled(MenuItem)`
-  ${optionLook} justify-content: space-between;
-  kbd {
-    font: inherit;
-    font-size: 12.5px;
-    opacity: 0.75;
-  }
-`;

@@ -1,8 +1,8 @@
 /**
  * `npm run mutants -- src/core/cautions [count] [seed]`: puts small faults into the code, one at a time, and counts how many
  * the tests notice. Seeded: the same words give the same faults. The file is put back after each, also when it is stopped.
- * A fault is given to the tests that reach its file by their imports, the nearest first, until one of them fails; one that
- * keeps them busy for two minutes is counted as noticed.
+ * A fault is given to the tests beside its file and to those that reach it by few imports; one that keeps them busy for two
+ * minutes is counted as noticed.
  */
 import { fork, type ChildProcess } from 'node:child_process';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
@@ -121,17 +121,16 @@ const distances = new Map(
     }),
 );
 
-/** The tests that reach a file, the nearest first and of those the smallest. */
+/** How many imports a test may be away from a file to be asked about it. */
+const NEAR = 2;
+
+/** The tests of a file: those beside it, and those that reach it in few steps. */
 const testsOf = (file: string): string[] =>
   [...distances]
-    .filter(([, seen]) => seen.has(file))
-    .map(([test, seen]) => ({
-      test,
-      near: dirname(test) === dirname(file) ? 0 : seen.get(file)!,
-      size: statSync(test).size,
-    }))
-    .sort((a, b) => a.near - b.near || a.size - b.size)
-    .map(({ test }) => test);
+    .filter(
+      ([test, seen]) => (seen.get(file) ?? Infinity) <= (dirname(test) === dirname(file) ? Infinity : NEAR),
+    )
+    .map(([test]) => test);
 
 const TOO_LONG = 120_000;
 let tester: ChildProcess | undefined;
@@ -168,7 +167,7 @@ async function ask(question: Question): Promise<boolean | undefined> {
 }
 
 let isStopped = false;
-process.on('SIGINT', () => (isStopped = true));
+for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => (isStopped = true));
 const unnoticed: string[] = [];
 let noticed = 0;
 for (const fault of chosen) {
@@ -185,11 +184,10 @@ for (const fault of chosen) {
   const line = text.slice(0, fault.start).split('\n').length;
   if (isNoticed) noticed++;
   else unnoticed.push(`${fault.file}:${line} ${fault.what}`);
-  process.stdout.write(isNoticed ? '✓' : '·');
+  process.stdout.write(isNoticed ? '✓' : `\n  not noticed: ${unnoticed.at(-1)}\n`);
 }
 stopTester();
 const tried = noticed + unnoticed.length;
 process.stdout.write(
   `\n${folder}: ${noticed} of ${tried} noticed, ${Math.round((100 * noticed) / Math.max(1, tried))} %\n`,
 );
-for (const fault of unnoticed) process.stdout.write(`  not noticed: ${fault}\n`);

@@ -9,6 +9,8 @@ export interface Question {
 const vitest = await createVitest('test', {
   watch: false,
   bail: 1,
+  // A process that is used again would keep the file as it was.
+  isolate: true,
   reporters: [{ onInit: () => undefined }],
   project: ['unit', 'checks'],
 });
@@ -17,15 +19,9 @@ const specifications = await vitest.globTestSpecifications();
 
 process.on('message', async ({ file, tests }: Question) => {
   vitest.invalidateFile(file);
-  let isNoticed = false;
-  for (const test of tests) {
-    const specification = specifications.find((s) => s.moduleId === test);
-    if (!specification) continue;
-    const { testModules, unhandledErrors } = await vitest.runTestSpecifications([specification]);
-    isNoticed = unhandledErrors.length > 0 || testModules.some((m) => !m.ok());
-    if (isNoticed) break;
-  }
+  const asked = specifications.filter((s) => tests.includes(s.moduleId));
+  const { testModules, unhandledErrors } = await vitest.runTestSpecifications(asked);
   vitest.invalidateFile(file);
-  process.send!(isNoticed);
+  process.send!(unhandledErrors.length > 0 || testModules.some((m) => !m.ok()));
 });
 process.send!('ready');

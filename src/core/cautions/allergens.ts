@@ -110,7 +110,7 @@ export const ALLERGENS: readonly Allergen[] = [
     by: 'food',
   },
   {
-    typed: word('nut', 'tree ?nut', '(?:all|any) nuts'),
+    typed: word('(?<!(?:brazil|pine) )nut', 'tree ?nut', '(?:all|any) nuts'),
     words: ['nut', ...TREE_NUTS, 'peanut', 'groundnut', ...NUT_SWEETS],
     not: NOT_NUTS,
     by: 'food',

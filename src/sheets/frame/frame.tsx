@@ -47,10 +47,7 @@ export function Frame({
   // Before anything can be pressed: a change must say on which revision it is made.
   useLayoutEffect(() => sawRevision(revision), [sawRevision, revision]);
   const keysText = JSON.stringify(keys);
-  useEffect(
-    () => show({ info: { unitId }, keys: JSON.parse(keysText) as Key[] }),
-    [show, unitId, keysText],
-  );
+  useEffect(() => show({ info: { unitId }, keys: JSON.parse(keysText) as Key[] }), [show, unitId, keysText]);
   return (
     <Page aria-busy={busy}>
       <Header>

@@ -3,9 +3,10 @@
 import { usePathname, useRouter } from 'next/navigation';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import { Button } from '@/kit/button';
-import { Dialog } from '@/kit/dialog';
+import { Dialog, fetchDialogs } from '@/kit/dialog';
 import { Checkbox } from '@/kit/field';
 import { HatchPatterns } from '@/kit/hatch';
+import { fetchMenus } from '@/kit/menu';
 import { Hidden, Quiet } from '@/kit/text';
 import { Ground, KeyList, Name, Rail, Tab } from './frame-lines';
 import { redoLast, saveNow, undoLast } from './history-actions';
@@ -43,6 +44,13 @@ export function Shell({ children }: { children: ReactNode }) {
   const [areKeysShown, setKeysShown] = useState(false);
   const [value] = useState(() => ({ show: setShown, showKeys: () => setKeysShown(true) }));
   useKeepClicks();
+  useEffect(() => {
+    const soon = setTimeout(
+      () => void Promise.all([fetchDialogs(), fetchMenus()]).catch(() => undefined),
+      300,
+    );
+    return () => clearTimeout(soon);
+  }, []);
   return (
     <ShellContext value={value}>
       <ActProvider>

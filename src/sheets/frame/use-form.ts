@@ -46,10 +46,10 @@ export function useForm<T extends object>(stands: T): FormState<T> {
     (found: Faults) => setFaults(Object.fromEntries(found.map((f) => [f.where.split('.')[0], f.what]))),
     [],
   );
-  const stored = useCallback(() => {
+  const stored = (): void => {
     unkept.current.delete(id);
     setFollows(true);
     setFaults({});
-  }, [id, unkept]);
+  };
   return { value, set, error: (field) => faults[field], takeFaults, stored };
 }

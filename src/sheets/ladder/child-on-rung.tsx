@@ -70,7 +70,6 @@ export function ChildOnRung({ row, standing, lessonId, onAsk }: Props) {
       data-dragging={isDragging || undefined}
     >
       <Menu
-        draggable
         label={child.name}
         groups={[
           {

@@ -10,7 +10,6 @@ import { Quiet } from '@/kit/text';
 import { Frame } from '../frame/frame';
 import { useAct } from '../frame/use-act';
 import { dropLessons, mayBeLeftOut } from './actions';
-import { ComesBack } from './comes-back';
 import { LessonDetail } from './lesson-detail';
 import { LessonList, LIST_KEYS, type Chosen } from './lesson-list';
 import type { LessonsView } from './load';
@@ -19,6 +18,7 @@ import { SOURCES, type Source } from './source-names';
 import { Begin, AddLesson, Columns, Head, Length, Bar } from './lessons-head';
 
 /** Loaded when they are first opened. */
+const ComesBack = dynamic(() => import('./comes-back').then((m) => m.ComesBack));
 const AddLessons = dynamic(() => import('./add-lessons').then((m) => m.AddLessons), { ssr: false });
 const GroupDialog = dynamic(() => import('./shaping').then((m) => m.GroupDialog), { ssr: false });
 const JoinDialog = dynamic(() => import('./shaping').then((m) => m.JoinDialog), { ssr: false });

@@ -124,7 +124,6 @@ function Lesson({
     <div {...dragProps} onKeyDownCapture={onKeyDown} style={{ opacity: isDragging ? 0.5 : 1 }}>
       <Menu
         label={l.title}
-        draggable
         groups={[
           {
             title: `${STATE[l.state]}. ${l.state === 'pencil' ? l.parts[0].why : ''}`,

@@ -1,6 +1,7 @@
 'use client';
 /** Topics that wait for their place: sorted by wishes, dragged onto the year, or placed one after another. */
 import { Choose } from '@/kit/choose';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { useDrag } from 'react-aria/useDrag';
@@ -14,7 +15,9 @@ import { useAct } from '../frame/use-act';
 import { addTopic, place } from './actions';
 import type { WaitingUnit, YearView } from './load';
 import { DRAGGED_UNIT, type DraggedUnit } from './year-strip';
-import { Row, Head, Rooms, TopicBox, Doings, Add } from './waiting-rooms';
+import { Head, Rooms, TopicBox, Doings, Add } from './waiting-rooms';
+
+const InARow = dynamic(() => import('./in-a-row').then((m) => m.InARow));
 
 const SORTS = [
   { value: 'order', name: 'as they came' },
@@ -79,7 +82,7 @@ export function Waiting({ view }: { view: YearView }) {
         <Button type="submit">Add a topic</Button>
       </Add>
       {view.year ? (
-        <Row key={chosen.join()} view={view} chosen={sorted.filter((u) => chosen.includes(u.id))} />
+        <InARow key={chosen.join()} view={view} chosen={sorted.filter((u) => chosen.includes(u.id))} />
       ) : null}
     </section>
   );

@@ -250,7 +250,6 @@ function UnitRoom({
     >
       <Menu
         label={u.title}
-        draggable
         groups={[
           {
             title: `${dayMonth(u.first)} to ${dayMonth(u.last)}${u.hoped ? ', as hoped' : `, ${u.lessons} lessons`}${u.note ? `; ${u.note}` : ''}`,

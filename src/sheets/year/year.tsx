@@ -1,5 +1,4 @@
 'use client';
-import { FormDialog } from '@/kit/form-dialog';
 import { count } from '@/core/plan/called';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
@@ -7,20 +6,17 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { dayMonth, longDate } from '@/core/calendar/dates';
 import { Button } from '@/kit/button';
-import { DateField } from '@/kit/date-field';
-import { FieldRow, TextField } from '@/kit/field';
 import { Fold } from '@/kit/fold';
 import { Caution, Column, Heading, Line, Quiet } from '@/kit/text';
 import { middling } from '@/kit/tokens';
 import { Frame } from '../frame/frame';
-import { useAct } from '../frame/use-act';
-import { useForm } from '../frame/use-form';
-import { fallIll } from './actions';
 import type { YearView } from './load';
 import { Waiting } from './waiting';
-import { YearForm } from './year-form';
 import { YearStrip } from './year-strip';
 
+// Forms that are seldom open come after the sheet itself.
+const Illness = dynamic(() => import('./illness').then((m) => m.Illness), { ssr: false });
+const YearForm = dynamic(() => import('./year-form').then((m) => m.YearForm));
 const Holidays = dynamic(() => import('./holidays').then((m) => m.Holidays), { ssr: false });
 
 export function YearSheet(view: YearView) {
@@ -219,43 +215,6 @@ function Arithmetic({ view }: { view: YearView }) {
         </Column>
       ) : null}
     </aside>
-  );
-}
-
-function Illness({ today, onClose }: { today: string; onClose: () => void }) {
-  const { act } = useAct();
-  const form = useForm({ first: today as string | null, last: today as string | null, label: 'illness' });
-  const { value, set, error } = form;
-  return (
-    <FormDialog
-      title="Days of illness"
-      verb="Take these days out"
-      onSubmit={() => act((base) => fallIll(base, value), { faults: form.takeFaults, then: onClose })}
-      onClose={onClose}
-    >
-      <FieldRow>
-        <DateField
-          label="From"
-          value={value.first}
-          onChange={(v) => {
-            set('first', v);
-            if (v && (!value.last || value.last < v)) set('last', v);
-          }}
-          error={error('first')}
-        />
-        <DateField label="To" value={value.last} onChange={(v) => set('last', v)} error={error('last')} />
-        <TextField
-          label="What for"
-          value={value.label}
-          onChange={(v) => set('label', v)}
-          error={error('label')}
-        />
-      </FieldRow>
-      <Quiet>
-        What was not done on these days moves on, ink and all; what was done stays. Undo brings everything
-        back.
-      </Quiet>
-    </FormDialog>
   );
 }
 

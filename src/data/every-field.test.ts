@@ -1,0 +1,163 @@
+/**
+ * Nothing of a plan is lost in the store: in the demo’s plan every field of one thing of every kind is set to something that
+ * stands nowhere else, and all of it is read back.
+ */
+import { mkdtempSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { describe, expect, it } from 'vitest';
+import { z } from 'zod';
+import { readHausplanJson } from '@/core/formats/hausplan-json';
+import { canonical } from '@/core/plan/canonical';
+import { plan as planShape, type Plan } from '@/core/plan/plan';
+import { REFERENCES } from '@/core/plan/references';
+import { currentRevision, write } from './door';
+import { open } from './open';
+import { readPlan } from './plan';
+
+type Thing = Record<string, unknown>;
+
+/** Values of every sort, tried in turn until the shape of a field takes one that is not what it has now. */
+const SAMPLES: unknown[] = [
+  true,
+  false,
+  3,
+  7,
+  77,
+  700,
+  'Ein Wort, “quoted”; ü',
+  '2027-02-03',
+  '2021-08',
+  1998,
+  'afternoon',
+  'memory',
+  'near',
+  'music',
+  'speaking',
+  'lent',
+  'lent out',
+  'lost',
+  [1, 3],
+  [2, 4],
+  {
+    2: {
+      wording: 'Write four',
+      amount: 4,
+      minutes: 9,
+      parentMinutes: 2,
+      produces: 'a card',
+      supplies: 'card',
+    },
+  },
+  'morning',
+  '4',
+  ['Ein Wort'],
+  ['art'],
+  ['tell-back', 'copying'],
+  [{ word: 'fuller', meaning: 'one who felts' }],
+  [{ piece: 'A verse', kind: 'poem' }],
+  [{ title: 'A verse', text: 'to learn' }],
+  [{ title: 'Kap. 9', page: 9 }],
+  [{ easy: 'What?', hard: 'Why?', answer: 'So.' }],
+  [{ name: 'alum', amount: 12, unit: 'g', each: true }],
+  [{ what: 'soak', daysBefore: 2 }],
+  [{ title: 'Wool, chapters 1–2', minutes: 12 }],
+  [{ id: 'day', first: '2027-02-01', last: '2027-02-02', label: 'ill', kind: 'illness' }],
+  [{ id: 'term', name: 'One', first: '2026-09-01', last: '2026-12-01' }],
+  [{ id: 'day', date: '2027-02-03', ends: 700, label: 'short' }],
+  [{ id: 'day', date: '2027-02-06', label: 'extra' }],
+  [{ id: 'w', name: 'A week', days: [{ weekday: 2, closes: true }] }],
+  { loans: 4, weeks: 2, renewals: 1, days: [3] },
+  { on: 'weekday', weekday: 4, everyWeeks: 2, startWeek: 2 },
+  { kind: 'day-off', label: 'x' },
+];
+
+/** The shape under what may be null or absent. */
+function bare(shape: z.ZodType): z.ZodType {
+  const def = (shape as unknown as { def: { type: string; innerType?: z.ZodType } }).def;
+  return ['nullable', 'optional', 'default', 'prefault'].includes(def.type) ? bare(def.innerType!) : shape;
+}
+
+/** The fields of the things of a list, or of a thing that is there once. */
+function fieldsOf(list: keyof Plan): Record<string, z.ZodType> {
+  const shape = bare(planShape.shape[list] as z.ZodType);
+  const thing = 'element' in shape ? bare(shape.element as z.ZodType) : shape;
+  return (thing as z.ZodObject).shape as Record<string, z.ZodType>;
+}
+
+/** Fields that point to other things: to the first and second of them, where they point to several. */
+function pointsTo(list: keyof Plan, field: string, plan: Plan): unknown[] | undefined {
+  const reference = REFERENCES.find((r) => r.list === list && r.field === field);
+  if (!reference) return undefined;
+  const ids = (plan[reference.to] as readonly { id: string }[]).map((x) => x.id);
+  return [
+    [ids[0]],
+    [ids[1]],
+    { [ids[0]]: 1 },
+    { [ids[0]]: 'quiz' },
+    { [ids[0]]: { kind: 'labels', why: 'for once' } },
+  ];
+}
+
+function everyFieldOf(list: keyof Plan, thing: Thing, plan: Plan): { thing: Thing; same: string[] } {
+  const changed: Thing = { ...thing };
+  const same: string[] = [];
+  for (const [field, shape] of Object.entries(fieldsOf(list))) {
+    if (field === 'id') continue;
+    const others = Array.isArray(plan[list]) ? (plan[list] as unknown as Thing[]).map((o) => o[field]) : [];
+    const pointing = pointsTo(list, field, plan);
+    const is = JSON.stringify(thing[field]);
+    const to = (pointing ?? [...SAMPLES, ...others]).find((sample) => {
+      const parsed = shape.safeParse(sample);
+      return (
+        parsed.success &&
+        JSON.stringify(parsed.data) === JSON.stringify(sample) &&
+        JSON.stringify(sample) !== is
+      );
+    });
+    // What points to one thing stays: another would make another plan of it.
+    if (to === undefined && !pointing) same.push(`${list}.${field}`);
+    if (to === undefined) continue;
+    changed[field] = to;
+  }
+  return { thing: changed, same };
+}
+
+describe('a plan in which every field of one thing of each kind is changed', () => {
+  const reading = readHausplanJson(readFileSync('demo/fleece.json', 'utf8'));
+  const demo: Plan = {
+    ...(reading as { plan: Plan }).plan,
+    works: [{ id: 'work', kind: 'labels', title: 'Labels', skill: 'hands', versions: {} }],
+  };
+  const same: string[] = [];
+  const changed = Object.fromEntries(
+    Object.entries(demo).map(([list, value]) => {
+      const things = (Array.isArray(value) ? value : [value]) as Thing[];
+      expect(things.length, `the demo has no ${list}`).toBeGreaterThan(0);
+      const made = everyFieldOf(list as keyof Plan, things[0], demo);
+      same.push(...made.same);
+      return [list, Array.isArray(value) ? [made.thing, ...things.slice(1)] : made.thing];
+    }),
+  ) as unknown as Plan;
+
+  it('has something new in every field but references', () => expect(same).toEqual([]));
+
+  it('is read back as it was written', () => {
+    const db = open(join(mkdtempSync(join(tmpdir(), 'hausplan-fields-')), 'store.sqlite'));
+    write(
+      db,
+      currentRevision(db),
+      () => 'every field',
+      () => ({ plan: changed }),
+    );
+    expect(canonical(readPlan(db))).toEqual(canonical(changed));
+    write(
+      db,
+      currentRevision(db),
+      () => 'as it was',
+      () => ({ plan: demo }),
+    );
+    expect(canonical(readPlan(db))).toEqual(canonical(demo));
+    db.close();
+  });
+});
