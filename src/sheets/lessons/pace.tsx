@@ -1,17 +1,23 @@
 'use client';
 /** The pace of a unit, live: change it and see the end, set the end and see the pace. Nothing is kept until it is asked for. */
+import dynamic from 'next/dynamic';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { shortDate } from '@/core/calendar/dates';
 import type { PaceTried } from '@/core/layout/what-if';
 import { Button, PlainButton } from '@/kit/button';
-import { DateField } from '@/kit/date-field';
 import { NumberField } from '@/kit/field';
 import { Caution, Quiet } from '@/kit/text';
 import { UnitRuler } from '../frame/unit-ruler';
 import { useAct } from '../frame/use-act';
 import { keepPace, lookAtPace } from './actions';
 import type { LessonsView } from './load';
+
+/** Fetched after the sheet; its room is kept meanwhile. */
+const DateField = dynamic(() => import('@/kit/date-field').then((m) => m.DateField), {
+  ssr: false,
+  loading: () => <Kept />,
+});
 
 /** Milliseconds without a keystroke after which the unit is laid out. */
 const STILL = 180;
@@ -106,6 +112,9 @@ export function Pacing({ view }: { view: LessonsView }) {
   );
 }
 
+const Kept = styled.div`
+  min-height: 58px;
+`;
 const Row = styled.div`
   display: grid;
   grid-template-columns: 120px 170px minmax(0, 1fr) auto;
