@@ -1,6 +1,7 @@
 /** Plans for tests: one built by hand from a few figures, and arbitrary ones for property tests. */
 import fc from 'fast-check';
 import type { Lesson, Part, Rhythm, Rule } from '@/core/plan/lesson';
+import { entriesFrom, withHappened } from '@/core/plan/happened';
 import type { Plan } from '@/core/plan/plan';
 import type { SchoolYear } from '@/core/plan/year';
 import type { Unit } from '@/core/plan/unit';
@@ -410,4 +411,5 @@ export const someFullPlan: fc.Arbitrary<Plan> = fc
         ]
       : [],
     outlines: [{ ...blankDraftPart, id: 'kept', title: 'Felt balls', supplies: x.supplies, taste: 'art' }],
-  }));
+  }))
+  .map((plan) => withHappened({ ...plan, entries: entriesFrom(plan) }));

@@ -1,6 +1,6 @@
 /** Rows of the shelf, of books pulled for units, of their pages on lessons, of loans and of what was read. */
 import type { Book } from '@/core/plan/book';
-import type { Loan, Reading } from '@/core/plan/loan';
+import type { Loan } from '@/core/plan/loan';
 import type { Pull, Use } from '@/core/plan/plan';
 import type { Rows } from './tables';
 
@@ -105,10 +105,7 @@ export function booksFrom({ book, pull, book_use }: Pick<Rows, 'book' | 'pull' |
   };
 }
 
-export function loanRows(
-  loans: readonly Loan[],
-  readings: readonly Reading[],
-): Pick<Rows, 'loan' | 'reading'> {
+export function loanRows(loans: readonly Loan[]): Pick<Rows, 'loan'> {
   return {
     loan: loans.map((l, position) => ({
       id: l.id,
@@ -124,43 +121,22 @@ export function loanRows(
       refused: l.refused,
       back: l.back,
     })),
-    reading: readings.map((r) => ({
-      id: r.id,
-      child_id: r.childId,
-      book_id: r.bookId,
-      date: r.date,
-      pages: r.pages,
-      minutes: r.minutes,
-    })),
   };
 }
 
-export function loansFrom({ loan, reading }: Pick<Rows, 'loan' | 'reading'>): {
-  loans: Loan[];
-  readings: Reading[];
-} {
+export function loansFrom({ loan }: Pick<Rows, 'loan'>): Loan[] {
   const date = (v: unknown): string | null => v as string | null;
-  return {
-    loans: loan.map((l) => ({
-      id: l.id as string,
-      bookId: l.book_id as string,
-      ref: l.ref as string,
-      asked: date(l.asked),
-      expected: date(l.expected),
-      ready: date(l.ready),
-      from: date(l.fetched),
-      due: date(l.due),
-      renewals: l.renewals as number,
-      refused: l.refused as string,
-      back: date(l.back),
-    })),
-    readings: reading.map((r) => ({
-      id: r.id as string,
-      childId: r.child_id as string,
-      bookId: r.book_id as string | null,
-      date: r.date as string,
-      pages: r.pages as number,
-      minutes: r.minutes as number,
-    })),
-  };
+  return loan.map((l) => ({
+    id: l.id as string,
+    bookId: l.book_id as string,
+    ref: l.ref as string,
+    asked: date(l.asked),
+    expected: date(l.expected),
+    ready: date(l.ready),
+    from: date(l.fetched),
+    due: date(l.due),
+    renewals: l.renewals as number,
+    refused: l.refused as string,
+    back: date(l.back),
+  }));
 }

@@ -1,9 +1,13 @@
 import type Database from 'better-sqlite3';
 import fc from 'fast-check';
+import { randomUUID } from 'node:crypto';
 import { copyFileSync, mkdtempSync, readdirSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { beforeEach, describe, expect, it } from 'vitest';
+import { perform, type Edit, type Refusal } from '@/core/edit/edit';
+import { removeLessons } from '@/core/edit/lessons';
+import { didNotHappen, markDone, unmark } from '@/core/edit/today';
 import { redraw } from '@/core/layout/redraw';
 import { canonical } from '@/core/plan/canonical';
 import { EMPTY_PLAN, type Plan } from '@/core/plan/plan';
@@ -169,5 +173,73 @@ describe('a write on an old revision', () => {
     }
     expect(readPlan(db)).toEqual(DRAWN);
     expect(() => undo(db, 0)).toThrow(StaleRevision);
+  });
+});
+
+describe('what happened, in the store', () => {
+  const change = (edit: Edit): void => {
+    const done = write<Refusal>(
+      db,
+      currentRevision(db),
+      () => 'a change',
+      (plan) => perform(edit, plan, { today: '2026-09-10', newId: () => randomUUID() }),
+    );
+    if ('refused' in done) throw new Error(done.refused);
+  };
+  const ids = (): unknown[] => db.prepare('SELECT id FROM entry ORDER BY position').pluck().all();
+  const done = (): string[] =>
+    readPlan(db).marks.map((m) => `${m.partId} ${m.childId} ${m.felt} ${m.minutes}`);
+
+  it('is never struck out by undo and redo: it is withdrawn, and stands again', () => {
+    write(db, 0, () => 'a plan', to(DRAWN));
+    const steps: [Edit, string[]][] = [
+      [markDone('l1-a', null, '2026-09-01'), ['l1-a null null null']],
+      [unmark('l1-a', 'c1'), ['l1-a c2 null null']],
+      [unmark('l1-a', null), []],
+      [markDone('l1-a', 'c1', '2026-09-02'), ['l1-a c1 null null']],
+      [didNotHappen('l1-a', '2026-09-02', true), ['l1-a null null null']],
+    ];
+    const states: string[][] = [[]];
+    for (const [edit, expected] of steps) {
+      change(edit);
+      expect(done()).toEqual(expected);
+      states.push(expected);
+    }
+    let known = ids();
+    const walk = [...states.keys()].slice(0, -1);
+    for (const at of [...walk].reverse()) {
+      undo(db, currentRevision(db));
+      expect(done()).toEqual(states[at]);
+      expect(ids().slice(0, known.length)).toEqual(known);
+      known = ids();
+    }
+    for (const at of walk) {
+      redo(db, currentRevision(db));
+      expect(done()).toEqual(states[at + 1]);
+      expect(ids().slice(0, known.length)).toEqual(known);
+      known = ids();
+    }
+  });
+
+  it('stays when its lesson goes, and is done again when that comes back', () => {
+    write(db, 0, () => 'a plan', to(DRAWN));
+    change(markDone('l1-a', null, '2026-09-01'));
+    change(removeLessons(['l1']));
+    expect([done(), readPlan(db).entries.length]).toEqual([[], 1]);
+    undo(db, currentRevision(db));
+    expect([done(), readPlan(db).entries.length]).toEqual([['l1-a null null null'], 1]);
+  });
+
+  it('gives way to that of another plan that is brought in, and comes back with it', () => {
+    write(db, 0, () => 'a plan', to(DRAWN));
+    change(markDone('l1-a', null, '2026-09-01'));
+    write(db, currentRevision(db), () => 'another plan', to({ ...EMPTY_PLAN }));
+    expect(readPlan(db).entries).toEqual([]);
+    undo(db, currentRevision(db));
+    expect(done()).toEqual(['l1-a null null null']);
+    redo(db, currentRevision(db));
+    expect(done()).toEqual([]);
+    undo(db, currentRevision(db));
+    expect(done()).toEqual(['l1-a null null null']);
   });
 });

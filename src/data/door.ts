@@ -4,6 +4,8 @@
  * and after, so undo, redo and the revision number are one mechanism.
  */
 import type Database from 'better-sqlite3';
+import { randomUUID } from 'node:crypto';
+import { NOTHING, standing } from '@/core/plan/happened';
 import type { Plan } from '@/core/plan/plan';
 import { readPlan, rowsOf } from './plan';
 import { TABLES, TABLE_NAMES, type Row, type Rows, type TableName } from './tables';
@@ -132,16 +134,18 @@ function step(
       const stored = db
         .prepare('SELECT table_name, before, after FROM change WHERE revision = ? ORDER BY seq')
         .all(entry.number) as { table_name: TableName; before: string | null; after: string | null }[];
+      const changes = turn(
+        stored.map((c) => ({
+          table: c.table_name,
+          before: c.before && JSON.parse(c.before),
+          after: c.after && JSON.parse(c.after),
+        })),
+      );
       apply(
         db,
-        turn(
-          stored.map((c) => ({
-            table: c.table_name,
-            before: c.before && JSON.parse(c.before),
-            after: c.after && JSON.parse(c.after),
-          })),
-        ),
+        changes.filter((c) => c.table !== 'entry'),
       );
+      for (const c of changes) if (c.table === 'entry') stepEntry(db, c);
       db.prepare('UPDATE revision SET state = ? WHERE number = ?').run(becomes, entry.number);
       // A step is a revision too, so that a window that has not seen it is refused.
       return {
@@ -150,6 +154,39 @@ function step(
       };
     })
     .immediate();
+}
+
+/** What happened stays written down: what a step would take away is withdrawn, what it would bring back stands again. */
+function stepEntry(db: Database.Database, { before, after }: Change): void {
+  const entries = db.prepare('SELECT id, withdraws FROM entry ORDER BY position').all() as {
+    id: string;
+    withdraws: string | null;
+  }[];
+  const { id, date } = (after ?? before)!;
+  const append = (row: Row): void =>
+    apply(db, [{ table: 'entry', before: null, after: { ...row, position: entries.length } }]);
+  const withdraw = (withdraws: string): void => {
+    const blank = Object.fromEntries(
+      (db.pragma('table_info(entry)') as { name: string }[]).map((column) => [column.name, null]),
+    );
+    append({
+      ...blank,
+      id: randomUUID(),
+      at: new Date().toISOString(),
+      date,
+      kind: 'withdrawn',
+      about: JSON.stringify(NOTHING),
+      note: '',
+      withdraws,
+    });
+    entries.push({ id: '', withdraws });
+  };
+  const stand = standing(entries);
+  if (!after) {
+    if (stand.some((e) => e.id === id)) withdraw(String(id));
+  } else if (entries.some((e) => e.id === id)) {
+    for (const e of stand) if (e.withdraws === id) withdraw(e.id);
+  } else append(after);
 }
 
 function checkBase(db: Database.Database, base: number): void {
@@ -188,8 +225,10 @@ function difference(before: Rows, after: Rows): Change[] {
     for (const row of after[table]) {
       const old = was.get(key(row));
       was.delete(key(row));
-      if (!old || Object.keys(row).some((column) => row[column] !== old[column]))
-        changes.push({ table, before: old ?? null, after: row });
+      // An entry is never changed once it is written.
+      const isSame =
+        old && (table === 'entry' || Object.keys(row).every((column) => row[column] === old[column]));
+      if (!isSame) changes.push({ table, before: old ?? null, after: row });
     }
     for (const row of was.values()) changes.push({ table, before: row, after: null });
   }

@@ -34,7 +34,11 @@ function facts(db: Database.Database): unknown {
     lessons: all('SELECT id, title FROM lesson ORDER BY id'),
     parts: all('SELECT id, title, minutes FROM part ORDER BY id'),
     days: all('SELECT part_id, date, state FROM sitting ORDER BY part_id, date'),
-    marks: all('SELECT id, part_id, child_id, outcome, date FROM mark ORDER BY id'),
+    marks: db.prepare("SELECT 1 FROM sqlite_master WHERE name = 'mark'").get()
+      ? all('SELECT id, part_id, child_id, outcome, date FROM mark ORDER BY id')
+      : all(
+          "SELECT id, part_id, child_id, kind, date FROM entry WHERE kind IN ('done', 'missed') ORDER BY id",
+        ),
     books: all('SELECT id, title FROM book ORDER BY id'),
     uses: all('SELECT id, lesson_id, first_page, last_page FROM book_use ORDER BY id'),
     work: all('SELECT part_id, child_id, wording, minutes FROM assignment ORDER BY part_id, child_id'),
@@ -77,7 +81,10 @@ describe.each(files)('%s', (file) => {
     expect(undo(db, currentRevision(db))?.label).toBeTruthy();
     expect(readPlan(db).lessons).toEqual([]);
     expect(redo(db, currentRevision(db))?.label).toBeTruthy();
-    expect(canonical(readPlan(db))).toEqual(plan);
+    // What happened is withdrawn and stands again: entries are added, none is taken away.
+    const { entries, ...again } = canonical(readPlan(db));
+    expect({ ...again, entries: plan.entries }).toEqual(plan);
+    expect(entries.slice(0, plan.entries.length)).toEqual(plan.entries);
     db.close();
   });
 });

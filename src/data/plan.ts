@@ -1,6 +1,7 @@
 /** The whole plan as rows, and back. */
 import type Database from 'better-sqlite3';
 import { canonical } from '@/core/plan/canonical';
+import { withHappened } from '@/core/plan/happened';
 import type { Plan } from '@/core/plan/plan';
 import { bookRows, booksFrom, loanRows, loansFrom } from './books';
 import { childRows, childrenFrom, familyFrom, familyRows, yearFrom, yearRows } from './family';
@@ -17,7 +18,7 @@ import {
   worksFrom,
 } from './gathered';
 import { lessonRows, lessonsFrom, unitRows, unitsFrom } from './units';
-import { assignmentRows, assignmentsFrom, markRows, marksFrom, sittingRows, sittingsFrom } from './work';
+import { assignmentRows, assignmentsFrom, entriesOf, entryRows, sittingRows, sittingsFrom } from './work';
 
 export function rowsOf(given: Plan): Rows {
   const plan = canonical(given);
@@ -33,10 +34,10 @@ export function rowsOf(given: Plan): Rows {
     ...lessonRows(plan.lessons),
     ...partRows(plan.parts),
     ...bookRows(plan.books, plan.pulls, plan.uses),
-    ...loanRows(plan.loans, plan.readings),
+    ...loanRows(plan.loans),
     ...assignmentRows(plan.assignments),
     ...sittingRows(plan.sittings),
-    ...markRows(plan.marks),
+    ...entryRows(plan.entries),
   };
 }
 
@@ -59,6 +60,7 @@ const PLACED = new Set<string>([
   'pull',
   'book_use',
   'loan',
+  'entry',
 ]);
 
 export function readPlan(db: Database.Database): Plan {
@@ -72,7 +74,7 @@ export function readPlan(db: Database.Database): Plan {
         .all() as Row[],
     ]),
   ) as Rows;
-  return canonical({
+  const plan = withHappened({
     family: familyFrom(rows),
     year: yearFrom(rows),
     children: childrenFrom(rows),
@@ -84,9 +86,12 @@ export function readPlan(db: Database.Database): Plan {
     lessons: lessonsFrom(rows),
     parts: partsFrom(rows),
     ...booksFrom(rows),
-    ...loansFrom(rows),
+    loans: loansFrom(rows),
+    readings: [],
     assignments: assignmentsFrom(rows),
     sittings: sittingsFrom(rows),
-    marks: marksFrom(rows),
+    marks: [],
+    entries: entriesOf(rows),
   });
+  return canonical(plan);
 }

@@ -22,10 +22,8 @@ const LIST: Partial<Record<string, ListName>> = {
   pull: 'pulls',
   book_use: 'uses',
   loan: 'loans',
-  reading: 'readings',
   assignment: 'assignments',
   sitting: 'sittings',
-  mark: 'marks',
 };
 const JOINED: Record<string, string> = {
   'unit_child.child_id': 'units.childIds',
@@ -61,7 +59,10 @@ it('every reference of the store is one of the plan, and the other way round', (
     ),
   );
   db.close();
-  const said = REFERENCES.filter((r) => !IN_JSON.includes(`${r.list}.${r.field}`));
+  // Marks and readings follow from entries, which point to nothing that must be there.
+  const said = REFERENCES.filter(
+    (r) => !IN_JSON.includes(`${r.list}.${r.field}`) && r.list !== 'marks' && r.list !== 'readings',
+  );
   expect(held.filter((h) => !h.startsWith('rules.')).sort()).toEqual(
     said.map((r) => `${r.list}.${r.field} → ${r.to}`).sort(),
   );

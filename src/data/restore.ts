@@ -36,7 +36,12 @@ export function holdingOf(db: Database.Database): Holding {
     units: count('unit'),
     lessons: count('lesson'),
     books: count('book'),
-    done: count('mark', "WHERE outcome = 'done'"),
+    done: tables.includes('entry')
+      ? count(
+          'entry',
+          "WHERE kind = 'done' AND id NOT IN (SELECT withdraws FROM entry WHERE withdraws IS NOT NULL)",
+        )
+      : count('mark', "WHERE outcome = 'done'"),
   };
 }
 

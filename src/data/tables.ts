@@ -21,10 +21,9 @@ export const TABLES = {
   pull: ['id'],
   book_use: ['id'],
   loan: ['id'],
-  reading: ['id'],
   assignment: ['part_id', 'child_id'],
   sitting: ['id'],
-  mark: ['id'],
+  entry: ['id'],
 } as const satisfies Record<string, readonly string[]>;
 
 export type TableName = keyof typeof TABLES;

@@ -1,5 +1,6 @@
-/** Rows of assignments, sittings and marks. */
-import type { Assignment, Mark, Sitting } from '@/core/plan/plan';
+/** Rows of assignments, sittings and what happened. */
+import type { Entry } from '@/core/plan/entry';
+import type { Assignment, Sitting } from '@/core/plan/plan';
 import type { Rows } from './tables';
 
 export function assignmentRows(assignments: readonly Assignment[]): Pick<Rows, 'assignment'> {
@@ -58,34 +59,49 @@ export function sittingsFrom({ sitting }: Pick<Rows, 'sitting'>): Sitting[] {
   }));
 }
 
-export function markRows(marks: readonly Mark[]): Pick<Rows, 'mark'> {
+export function entryRows(entries: readonly Entry[]): Pick<Rows, 'entry'> {
   return {
-    mark: marks.map((m) => ({
-      id: m.id,
-      part_id: m.partId,
-      child_id: m.childId,
-      date: m.date,
-      outcome: m.outcome,
-      note: m.note,
-      felt: m.felt,
-      rung: m.rung,
-      minutes: m.minutes,
-      letters: m.letters,
+    entry: entries.map((e, position) => ({
+      id: e.id,
+      position,
+      at: e.at,
+      date: e.date,
+      kind: e.kind,
+      child_id: e.childId,
+      adult_id: e.adultId,
+      part_id: e.partId,
+      prompt_id: e.promptId,
+      preparation_id: e.preparationId,
+      book_id: e.bookId,
+      about: JSON.stringify(e.about),
+      minutes: e.minutes,
+      pages: e.pages,
+      letters: e.letters,
+      felt: e.felt,
+      note: e.note,
+      withdraws: e.withdraws,
     })),
   };
 }
 
-export function marksFrom({ mark }: Pick<Rows, 'mark'>): Mark[] {
-  return mark.map((m) => ({
-    id: m.id as string,
-    partId: m.part_id as string,
-    childId: m.child_id as string | null,
-    date: m.date as string,
-    outcome: m.outcome as Mark['outcome'],
-    note: m.note as string,
-    felt: m.felt as Mark['felt'],
-    rung: m.rung as Mark['rung'],
-    minutes: m.minutes as number | null,
-    letters: m.letters as number | null,
+export function entriesOf({ entry }: Pick<Rows, 'entry'>): Entry[] {
+  return entry.map((e) => ({
+    id: e.id as string,
+    at: e.at as string,
+    date: e.date as string,
+    kind: e.kind as Entry['kind'],
+    childId: e.child_id as string | null,
+    adultId: e.adult_id as string | null,
+    partId: e.part_id as string | null,
+    promptId: e.prompt_id as string | null,
+    preparationId: e.preparation_id as string | null,
+    bookId: e.book_id as string | null,
+    about: JSON.parse(e.about as string),
+    minutes: e.minutes as number | null,
+    pages: e.pages as number | null,
+    letters: e.letters as number | null,
+    felt: e.felt as Entry['felt'],
+    note: e.note as string,
+    withdraws: e.withdraws as string | null,
   }));
 }

@@ -1,20 +1,15 @@
 'use client';
 /** A choice among a few, as a box from which a list opens. */
-import { useId, type ReactNode } from 'react';
+import { useId } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { boxLook, Faulty, fieldLook, Help, type Common } from './field-look';
 import { later } from './later';
+import type { Choice } from './list-line';
 import type { ChoiceListProps } from './opened-list';
 import { useOpened } from './use-opened';
 
 const [ChoiceList] = later<ChoiceListProps>(() => import('./opened-list').then((m) => m.ChoiceList));
-
-export interface Choice<V extends string> {
-  value: V;
-  name: string;
-  mark?: ReactNode;
-}
 
 export function Choose<V extends string>({
   label,

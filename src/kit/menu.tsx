@@ -1,25 +1,13 @@
 'use client';
 import { cloneElement, type ReactElement } from 'react';
 import { later } from './later';
+import type { DoingGroup } from './list-line';
 import { useOpened } from './use-opened';
 
 const [MenuList, fetchMenus] = later(() => import('./opened-list').then((m) => m.MenuList));
 
 /** Fetched soon after a sheet, so that keys pressed after the one that opens a menu find it there. */
 export { fetchMenus };
-
-export interface Doing {
-  name: string;
-  /** The key that does the same. */
-  keys?: string;
-  isDisabled?: boolean;
-  do: () => void;
-}
-
-export interface DoingGroup {
-  title: string;
-  doings: Doing[];
-}
 
 /** A button with a menu of what can be done; `children` is the button. The menu opens when the button is let go. */
 export function Menu({

@@ -7,9 +7,7 @@ import { ListBox, ListBoxItem } from 'react-aria-components/ListBox';
 import { Menu as AriaMenu, MenuItem, MenuSection } from 'react-aria-components/Menu';
 import { Popover } from 'react-aria-components/Popover';
 import styled from 'styled-components';
-import type { Choice } from './choose';
-import { optionLook } from './list-look';
-import type { DoingGroup } from './menu';
+import { optionLook, type Choice, type DoingGroup } from './list-line';
 import { colour } from './tokens';
 
 interface Opened {

@@ -53,7 +53,6 @@ export function familyOf(children: 1 | 7): string {
     rules: { id: string; childIds: string[] | null }[];
     parts: { id: string; ruleId: string | null; childIds: string[] | null }[];
     sittings: { partId: string }[];
-    marks: { partId: string }[];
     assignments: { partId: string }[];
   };
   for (const u of cut.units) u.childIds = [keep];
@@ -64,7 +63,7 @@ export function familyOf(children: 1 | 7): string {
       (p.ruleId === null || cut.rules.some((r) => r.id === p.ruleId)),
   );
   const parts = new Set(cut.parts.map((p) => p.id));
-  for (const list of ['sittings', 'marks', 'assignments'] as const)
+  for (const list of ['sittings', 'assignments'] as const)
     Object.assign(cut, { [list]: cut[list].filter((x) => parts.has(x.partId)) });
   cut.uses = cut.uses.filter((x) => cut.pulls.some((p) => p.id === x.pullId));
   return JSON.stringify(cut);

@@ -5,6 +5,7 @@
 import { breaches, withoutPlace } from '../layout/check';
 import type { LayoutChoice } from '../layout/input';
 import { redraw, type Redrawn } from '../layout/redraw';
+import { recorded } from '../plan/happened';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 import { withoutDangling } from '../plan/references';
@@ -13,6 +14,8 @@ export interface EditContext {
   today: IsoDate;
   /** A new id, not used before. */
   newId: () => string;
+  /** The moment, UTC, for what is written down; the beginning of today where it is not said. */
+  now?: string;
 }
 
 export interface Refusal {
@@ -37,7 +40,9 @@ export type Edit = (plan: Plan, context: EditContext) => Edited | Refusal;
 export function perform(edit: Edit, plan: Plan, context: EditContext): Redrawn | Refusal {
   const edited = edit(plan, context);
   if ('refused' in edited) return edited;
-  const drawn = redraw(withoutDangling(edited.plan), {
+  const at = context.now ?? `${context.today}T00:00:00.000Z`;
+  const written = recorded(plan, withoutDangling(edited.plan), { at, newId: context.newId });
+  const drawn = redraw(written, {
     today: context.today,
     fresh: edited.fresh,
     moved: edited.moved,

@@ -23,11 +23,26 @@ describe('Hausplan JSON', () => {
     );
   });
 
+  it('reads what happened out of the marks and readings of earlier versions', () => {
+    fc.assert(
+      fc.property(someFullPlan, (given) => {
+        const plan = canonical(redraw(given, { today: '2026-08-31' }).plan);
+        const { entries: _, ...document } = JSON.parse(writeHausplanJson(plan)) as Record<string, unknown>;
+        const second = { ...document, version: 2, marks: plan.marks, readings: plan.readings };
+        const reading = readHausplanJson(JSON.stringify(second));
+        expect('plan' in reading ? canonical(reading.plan) : reading.faults).toEqual(plan);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
   it('reads directions by the name they had at first', () => {
     const plan = redraw(aPlan(2), { today: '2026-08-31' }).plan;
     plan.parts[0] = { ...plan.parts[0], directions: 'Tease a lock apart.' };
     const text = writeHausplanJson(plan);
-    const reading = readHausplanJson(text.replaceAll('"directions"', '"todo"'));
+    const { entries: _, ...document } = JSON.parse(text) as Record<string, unknown>;
+    const second = JSON.stringify({ ...document, version: 2, marks: [], readings: [] });
+    const reading = readHausplanJson(second.replaceAll('"directions"', '"todo"'));
     expect('plan' in reading ? writeHausplanJson(reading.plan) : reading.faults).toBe(text);
   });
 
@@ -39,7 +54,7 @@ describe('Hausplan JSON', () => {
       (d) => {
         d.version = 9;
       },
-      'version: written by another version of Hausplan: version 9, this one reads 1 and 2',
+      'version: written by another version of Hausplan: version 9, this one reads 1, 2 and 3',
     ],
     [
       'a missing list',

@@ -1,20 +1,34 @@
 /**
- * Hausplan JSON, version 2: a whole plan as one document. Writing is canonical (fixed order of keys, two spaces,
+ * Hausplan JSON, version 3: a whole plan as one document. Writing is canonical (fixed order of keys, two spaces,
  * newline at the end), so that the same plan always gives the same bytes. Reading names every fault and where it is.
  */
 import { z } from 'zod';
+import { entriesFrom, withHappened } from '../plan/happened';
 import { plan as planShape, type Plan } from '../plan/plan';
 import { dangling, LISTS } from '../plan/references';
 
 export const FORMAT = 'hausplan';
-export const VERSION = 2;
+export const VERSION = 3;
 /** Versions that can be read: what a later one added has its blank value in an earlier file. */
-const READS: readonly number[] = [1, 2];
+const READS: readonly number[] = [1, 2, 3];
 
+const { marks, readings, entries, ...lasting } = planShape.shape;
+
+/** What happened stands in it as entries; what is done or read follows from them. */
 export const hausplanFile = z.strictObject({
   format: z.literal(FORMAT),
   version: z.literal(VERSION),
-  ...planShape.shape,
+  ...lasting,
+  entries,
+});
+
+/** Versions 1 and 2 said what happened in marks and readings. */
+const earlierFile = z.strictObject({
+  format: z.literal(FORMAT),
+  version: z.literal([1, 2]),
+  ...lasting,
+  marks,
+  readings,
 });
 
 export interface Fault {
@@ -25,7 +39,7 @@ export interface Fault {
 
 export type Reading = { plan: Plan } | { faults: Fault[] };
 
-export function writeHausplanJson(plan: Plan): string {
+export function writeHausplanJson({ marks: _, readings: __, ...plan }: Plan): string {
   return `${JSON.stringify(hausplanFile.parse({ format: FORMAT, version: VERSION, ...plan }), null, 2)}\n`;
 }
 
@@ -44,16 +58,21 @@ export function readHausplanJson(text: string): Reading {
       faults: [
         {
           where: 'version',
-          what: `written by another version of Hausplan: version ${header.data.version}, this one reads ${READS.join(' and ')}`,
+          what: `written by another version of Hausplan: version ${header.data.version}, this one reads ${READS.slice(0, -1).join(', ')} and ${READS.at(-1)}`,
         },
       ],
     };
-  const parsed = hausplanFile.safeParse({ ...withTodaysNames(document as object), version: VERSION });
+  const isEarlier = header.data.version < VERSION;
+  const parsed = isEarlier
+    ? earlierFile.safeParse(withTodaysNames(document as object))
+    : hausplanFile.safeParse(document);
   if (!parsed.success)
     return { faults: parsed.error.issues.map((i) => ({ where: pathText(i.path), what: i.message })) };
-  const { format: _, version: __, ...plan } = parsed.data;
+  const { format: _, version: __, ...read } = parsed.data;
+  const plan: Plan = { marks: [], readings: [], entries: [], ...read };
   const faults = faultsBetween(plan);
-  return faults.length ? { faults } : { plan };
+  if (faults.length) return { faults };
+  return { plan: withHappened(isEarlier ? { ...plan, entries: entriesFrom(plan) } : plan) };
 }
 
 /** Files of the second version's first days call directions by another name. */

@@ -73,7 +73,12 @@ describe('a file with something wrong in it', () => {
       fc.property(someFullPlan, fc.nat(), (plan, n) => {
         const document = JSON.parse(writeHausplanJson(plan)) as Json;
         const references = places(document).filter(
-          (p) => /Id$/.test(String(p.at(-1))) && p.length > 2 && typeof valueAt(document, p) === 'string',
+          (p) =>
+            /Id$/.test(String(p.at(-1))) &&
+            p.length > 2 &&
+            // What happened outlasts what it was about.
+            p[0] !== 'entries' &&
+            typeof valueAt(document, p) === 'string',
         );
         if (!references.length) return;
         const place = references[n % references.length];

@@ -62,7 +62,7 @@ it('a tick for everyone becomes one for each when one child has more to say', ()
   );
   expect(plan.marks.map((m) => [m.childId, m.outcome, m.felt, m.rung])).toEqual([
     ['c1', 'done', 'hard', 4],
-    ['c2', 'done', null, null],
+    ['c2', 'done', null, 4],
   ]);
   expect(
     run(noteFelt('l1-copy', 'c1', 'right', '2026-09-01'), plan).marks.find((m) => m.childId === 'c1')?.felt,

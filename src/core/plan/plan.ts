@@ -5,11 +5,12 @@
  */
 import { z } from 'zod';
 import { book } from './book';
+import { entry } from './entry';
 import { lesson, outline, part, pattern, rule } from './lesson';
 import { card, loan, reading } from './loan';
 import { hatch, id, isoDate, isoMonth, minutes, rung, shortText, skill, windowName } from './measures';
 import { idea, objective, question, unit } from './unit';
-import { ROLES } from './words';
+import { FELT, ROLES } from './words';
 import { work } from './work';
 import { schoolYear } from './year';
 
@@ -116,7 +117,7 @@ export const sitting = z.strictObject({
 });
 export type Sitting = z.infer<typeof sitting>;
 
-/** What happened. `childId` null speaks for the whole part. Never rewritten by a lay-out. */
+/** What an entry says of a part that is in the plan. `childId` null speaks for the whole part. Never rewritten by a lay-out. */
 export const mark = z.strictObject({
   id,
   partId: id,
@@ -125,7 +126,7 @@ export const mark = z.strictObject({
   outcome: z.enum(['done', 'missed']),
   note: z.string().max(500),
   /** How it went for the child, and the rung it was on. */
-  felt: z.enum(['easy', 'right', 'hard']).nullable().default(null),
+  felt: z.enum(FELT).nullable().default(null),
   rung: rung.nullable().default(null),
   /** Minutes it took, and the letters written in them where it was copying: the measure of a child's own hand. */
   minutes: minutes.nullable().default(null),
@@ -154,6 +155,7 @@ export const plan = z.strictObject({
   assignments: z.array(assignment),
   sittings: z.array(sitting),
   marks: z.array(mark),
+  entries: z.array(entry).default([]),
 });
 export type Plan = z.infer<typeof plan>;
 
@@ -178,4 +180,5 @@ export const EMPTY_PLAN: Plan = {
   assignments: [],
   sittings: [],
   marks: [],
+  entries: [],
 };

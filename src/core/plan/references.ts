@@ -41,6 +41,7 @@ export const CALLED: Record<ListName, string> = {
   assignments: 'assignment',
   sittings: 'sitting',
   marks: 'mark',
+  entries: 'entry',
 };
 
 /** Every list of a plan, in the order of a file. */

@@ -4,6 +4,7 @@ import { refresh } from 'next/cache';
 import type { z } from 'zod';
 import { perform, type Edit, type Refusal } from '@/core/edit/edit';
 import { difference, differenceInWords } from '@/core/layout/difference';
+import { count } from '@/core/plan/called';
 import type { Plan } from '@/core/plan/plan';
 import { StaleRevision, write } from '@/data/door';
 import { faultFrom } from '@/data/fault';
@@ -43,9 +44,17 @@ export async function act<T>({ base, input, shape, label, edit, moves }: Act<T>)
       base,
       (plan) => label(value, plan),
       (plan) => {
-        const drawn = perform(edit(value), plan, { today: today(), newId: () => nanoid(12) });
+        const drawn = perform(edit(value), plan, {
+          today: today(),
+          newId: () => nanoid(12),
+          now: new Date().toISOString(),
+        });
         if ('plan' in drawn)
-          message = [label(value, plan), differenceInWords(difference(plan, drawn.plan), moves?.(value))]
+          message = [
+            label(value, plan),
+            differenceInWords(difference(plan, drawn.plan), moves?.(value)),
+            outlasting(plan, drawn.plan),
+          ]
             .filter(Boolean)
             .join('. ')
             .replace(/\.\.$/, '.');
@@ -55,6 +64,16 @@ export async function act<T>({ base, input, shape, label, edit, moves }: Act<T>)
     if ('refused' in outcome) return { is: 'refused', ...outcome };
     return { is: 'done', revision: outcome.revision, message };
   });
+}
+
+/** What was taught of things that were taken out of the plan, in words; empty where nothing was. */
+function outlasting(before: Plan, after: Plan): string {
+  const parts = new Set(after.parts.map((p) => p.id));
+  const children = new Set(after.children.map((c) => c.id));
+  const kept = before.marks.filter(
+    (m) => m.outcome === 'done' && (!parts.has(m.partId) || (m.childId !== null && !children.has(m.childId))),
+  ).length;
+  return kept ? `${count(kept, 'thing')} taught of it ${kept > 1 ? 'stay' : 'stays'} in the record` : '';
 }
 
 /** Said where a request does not say on which revision it was made: no sheet of ours sends it. */

@@ -5,6 +5,7 @@ import { didNotHappen, markDone, noteFelt, noteTook, unmark } from '@/core/edit/
 import { id, isoDate, minutes } from '@/core/plan/measures';
 import { noteReading, removeReading } from '@/core/edit/loans';
 import { reading } from '@/core/plan/loan';
+import { FELT } from '@/core/plan/words';
 import type { Plan } from '@/core/plan/plan';
 import { act } from '../frame/act';
 import type { Outcome } from '../frame/outcome';
@@ -50,7 +51,7 @@ export async function felt(base: number, input: unknown): Promise<Outcome> {
     shape: z.strictObject({
       partId: id,
       childId: id,
-      felt: z.enum(['easy', 'right', 'hard']),
+      felt: z.enum(FELT),
       date: isoDate,
     }),
     label: (v, plan) =>

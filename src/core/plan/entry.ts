@@ -1,0 +1,60 @@
+/** What happened: a fact that no change of plan can take away. A correction is another fact, which withdraws it. */
+import { z } from 'zod';
+import { id, isoDate, minutes } from './measures';
+import { ENTRY_KINDS, FELT } from './words';
+
+/** What a fact was about, as it was when it happened: it says so still when the lesson or the child is long gone. */
+export const about = z.strictObject({
+  child: z.string().max(200).default(''),
+  unit: z.string().max(200).default(''),
+  lesson: z.string().max(200).default(''),
+  title: z.string().max(500).default(''),
+  /** The kind of part. */
+  kind: z.string().max(64).default(''),
+  subject: z.string().max(200).default(''),
+  rung: z.int().min(1).max(5).nullable().default(null),
+});
+export type About = z.infer<typeof about>;
+
+const fields = z.strictObject({
+  id,
+  /** The moment it was written down, UTC, as `2026-10-28T14:05:00.000Z`. */
+  at: z.iso.datetime(),
+  /** The day it is of. */
+  date: isoDate,
+  kind: z.enum(ENTRY_KINDS),
+  /** Whom it is of; null for all who took part. These and those below may be gone. */
+  childId: id.nullable(),
+  adultId: id.nullable().default(null),
+  partId: id.nullable(),
+  promptId: id.nullable().default(null),
+  preparationId: id.nullable().default(null),
+  bookId: id.nullable(),
+  about: about.prefault({}),
+  minutes: minutes.nullable().default(null),
+  pages: z.int().min(1).max(2000).nullable().default(null),
+  /** Letters written, where it was copying: with the minutes the measure of a child's own hand. */
+  letters: z.int().min(0).max(100_000).nullable().default(null),
+  felt: z.enum(FELT).nullable().default(null),
+  note: z.string().max(500).default(''),
+  /** The entry that is no longer in force because of this one. */
+  withdraws: id.nullable().default(null),
+});
+
+/** What each kind cannot be without. */
+const NEEDS = {
+  done: ['partId'],
+  missed: ['partId'],
+  read: ['childId', 'pages', 'minutes'],
+  prepared: ['preparationId'],
+  asked: ['promptId', 'childId'],
+  attended: ['childId'],
+  withdrawn: ['withdraws'],
+} as const satisfies Record<(typeof ENTRY_KINDS)[number], readonly (keyof z.infer<typeof fields>)[]>;
+
+export const entry = fields.superRefine((e, context) => {
+  for (const field of NEEDS[e.kind])
+    if (e[field] === null)
+      context.addIssue({ code: 'custom', path: [field], message: `an entry “${e.kind}” must say this` });
+});
+export type Entry = z.infer<typeof entry>;

@@ -1,0 +1,212 @@
+/**
+ * What happened, as entries, and what follows from them: which parts are done, which were missed, what was read. Marks and
+ * readings are these projections, limited to what is still in the plan; entries outlast it.
+ */
+import type { About, Entry } from './entry';
+import type { Reading } from './loan';
+import { byId, homes } from './lookup';
+import type { IsoDate } from './measures';
+import type { Mark, Plan } from './plan';
+
+/** The entries that no other takes back, in their order. An entry that is taken back takes nothing back itself. */
+export function standing<E extends Pick<Entry, 'id' | 'withdraws'>>(entries: readonly E[]): E[] {
+  const gone = new Set<string>();
+  const left: E[] = [];
+  for (const entry of [...entries].reverse()) {
+    if (gone.has(entry.id)) continue;
+    if (entry.withdraws !== null) gone.add(entry.withdraws);
+    left.push(entry);
+  }
+  return left.reverse();
+}
+
+/** What happened, as far as it was not taken back. */
+export const inForce = (entries: readonly Entry[]): Entry[] =>
+  standing(entries).filter((e) => e.kind !== 'withdrawn');
+
+/** The plan with its marks and readings as its entries say. */
+export function withHappened(plan: Plan): Plan {
+  const parts = new Set(plan.parts.map((p) => p.id));
+  const children = new Set(plan.children.map((c) => c.id));
+  const books = new Set(plan.books.map((b) => b.id));
+  const marks: Mark[] = [];
+  const readings: Reading[] = [];
+  for (const e of inForce(plan.entries)) {
+    if (e.childId !== null && !children.has(e.childId)) continue;
+    if ((e.kind === 'done' || e.kind === 'missed') && parts.has(e.partId!)) marks.push(markOf(e));
+    if (e.kind === 'read')
+      readings.push(readingOf(e.bookId === null || books.has(e.bookId) ? e : { ...e, bookId: null }));
+  }
+  return { ...plan, marks, readings };
+}
+
+const markOf = (e: Entry): Mark => ({
+  id: e.id,
+  partId: e.partId!,
+  childId: e.childId,
+  date: e.date,
+  outcome: e.kind as Mark['outcome'],
+  note: e.note,
+  felt: e.felt,
+  rung: e.about.rung as Mark['rung'],
+  minutes: e.minutes,
+  letters: e.letters,
+});
+
+const readingOf = (e: Entry): Reading => ({
+  id: e.id,
+  childId: e.childId!,
+  bookId: e.bookId,
+  date: e.date,
+  pages: e.pages!,
+  minutes: e.minutes!,
+});
+
+const BLANK = {
+  adultId: null,
+  partId: null,
+  promptId: null,
+  preparationId: null,
+  bookId: null,
+  minutes: null,
+  pages: null,
+  letters: null,
+  felt: null,
+  note: '',
+  withdraws: null,
+} as const satisfies Partial<Entry>;
+
+/** About nothing that can be named. */
+export const NOTHING: About = {
+  child: '',
+  unit: '',
+  lesson: '',
+  title: '',
+  kind: '',
+  subject: '',
+  rung: null,
+};
+
+/** Writes down marks and readings as entries, with what they are about as it is in the plan now. */
+function writer(
+  plan: Plan,
+  at: (date: IsoDate) => string,
+): { ofMark: (m: Mark) => Entry; ofReading: (r: Reading) => Entry } {
+  const homeOf = homes(plan);
+  const parts = byId(plan.parts);
+  const children = byId(plan.children);
+  const books = byId(plan.books);
+  const given = new Map(plan.assignments.map((a) => [`${a.partId} ${a.childId}`, a.rung]));
+  const nameOf = (childId: string | null): string => (childId && children.get(childId)?.name) || '';
+  return {
+    ofMark: (m) => {
+      const part = parts.get(m.partId);
+      const { lesson, unit } = part ? homeOf(part) : {};
+      return {
+        ...BLANK,
+        id: m.id,
+        at: at(m.date),
+        date: m.date,
+        kind: m.outcome,
+        childId: m.childId,
+        partId: m.partId,
+        minutes: m.minutes,
+        letters: m.letters,
+        felt: m.felt,
+        note: m.note,
+        about: {
+          child: nameOf(m.childId),
+          unit: unit?.title ?? '',
+          lesson: lesson?.title ?? '',
+          title: part?.title ?? '',
+          kind: part?.kind ?? '',
+          subject: '',
+          rung: m.rung ?? given.get(`${m.partId} ${m.childId}`) ?? null,
+        },
+      };
+    },
+    ofReading: (r) => ({
+      ...BLANK,
+      id: r.id,
+      at: at(r.date),
+      date: r.date,
+      kind: 'read',
+      childId: r.childId,
+      bookId: r.bookId,
+      minutes: r.minutes,
+      pages: r.pages,
+      about: { ...NOTHING, child: nameOf(r.childId), title: (r.bookId && books.get(r.bookId)?.title) || '' },
+    }),
+  };
+}
+
+const midnight = (date: IsoDate): string => `${date}T00:00:00.000Z`;
+
+/** The entries of a plan that was kept as marks and readings alone; when they were written down is not known. */
+export function entriesFrom(plan: Plan): Entry[] {
+  const { ofMark, ofReading } = writer(plan, midnight);
+  return [...plan.marks.map(ofMark), ...plan.readings.map(ofReading)].sort((a, b) => {
+    if (a.date === b.date) return 0;
+    return a.date < b.date ? -1 : 1;
+  });
+}
+
+/**
+ * Writes down what a change did to marks and readings. What it adds is a new entry; what it alters is a new entry that
+ * withdraws the one before; what it takes back is withdrawn. What only hangs on something that was taken out of the plan is
+ * left as it is: it happened.
+ * @returns the plan after the change, with those entries
+ */
+export function recorded(
+  before: Plan,
+  after: Plan,
+  { at, newId }: { at: string; newId: () => string },
+): Plan {
+  if (before.marks === after.marks && before.readings === after.readings) return after;
+  const write = writer(after, () => at);
+  const entries: Entry[] = [];
+  const settle = <T extends { id: string; date: string }>(
+    was: readonly T[],
+    is: readonly T[],
+    entryOf: (item: T) => Entry,
+    itemOf: (entry: Entry) => T,
+    isThere: (item: T) => boolean,
+  ): T[] => {
+    const old = byId(was);
+    const now = is.map((item): T => {
+      const earlier = old.get(item.id);
+      if (earlier === item) return item;
+      if (earlier && JSON.stringify(earlier) === JSON.stringify(item)) return item;
+      const entry = earlier ? { ...entryOf({ ...item, id: newId() }), withdraws: item.id } : entryOf(item);
+      entries.push(entry);
+      return itemOf(entry);
+    });
+    const kept = new Set(is.map((item) => item.id));
+    for (const item of was)
+      if (!kept.has(item.id) && isThere(item))
+        entries.push({
+          ...BLANK,
+          id: newId(),
+          at,
+          date: item.date,
+          kind: 'withdrawn',
+          childId: null,
+          about: NOTHING,
+          withdraws: item.id,
+        });
+    return now;
+  };
+  const parts = new Set(after.parts.map((p) => p.id));
+  const children = new Set(after.children.map((c) => c.id));
+  const marks = settle(
+    before.marks,
+    after.marks,
+    write.ofMark,
+    markOf,
+    (m) => parts.has(m.partId) && (m.childId === null || children.has(m.childId)),
+  );
+  const readings = settle(before.readings, after.readings, write.ofReading, readingOf, (r) =>
+    children.has(r.childId),
+  );
+  return { ...after, marks, readings, entries: [...after.entries, ...entries] };
+}
