@@ -1,6 +1,7 @@
 /**
  * The one door through which the plan is written. A write names the revision it was made on; if the plan has moved
- * on since, it is refused and nothing is stored. Every write becomes a revision that holds each changed row before
+ * on since, it is refused and nothing is stored, unless the two get along: a tick meets no refusal, and makes nobody
+ * else's change out of date. Every write becomes a revision that holds each changed row before
  * and after, so undo, redo and the revision number are one mechanism.
  */
 import type Database from 'better-sqlite3';
@@ -58,25 +59,27 @@ export function readDrawn(db: Database.Database): Drawn {
  * @param base the revision the edit was made on
  * @param label what the write does, for the undo list
  * @param edit gives the plan after it, or something else, which is handed back with nothing stored
- * @throws {StaleRevision} when the plan has moved on
+ * @param commutes whether it only adds to what happened, and so can be made on any revision
+ * @throws {StaleRevision} when the plan has moved on in a way that does not get along with this
  */
 export function write<Other extends object>(
   db: Database.Database,
   base: number,
   label: (plan: Plan) => string,
   edit: (plan: Plan) => { plan: Plan } | Other,
+  commutes = false,
 ): { revision: number } | Other {
   return db
     .transaction(() => {
-      checkBase(db, base);
+      if (!commutes) checkBase(db, base, 'getting along');
       const before = readPlan(db);
       const outcome = edit(before);
       if (!('plan' in outcome)) return outcome;
       const changes = difference(rowsOf(before), rowsOf(outcome.plan as Plan));
-      if (!changes.length) return { revision: base };
+      if (!changes.length) return { revision: commutes ? currentRevision(db) : base };
       apply(db, changes);
       db.prepare("UPDATE revision SET state = 'settled' WHERE state = 'undone'").run();
-      const revision = record(db, label(before), 'done');
+      const revision = record(db, label(before), 'done', commutes);
       const insert = db.prepare(
         'INSERT INTO change (revision, seq, table_name, before, after) VALUES (?, ?, ?, ?, ?)',
       );
@@ -110,14 +113,17 @@ export function redo(db: Database.Database, base: number): { revision: number; l
 interface RevisionRow {
   number: number;
   label: string;
+  commutes: number;
 }
 
 const nextUndo = (db: Database.Database): RevisionRow | undefined =>
-  db.prepare("SELECT number, label FROM revision WHERE state = 'done' ORDER BY number DESC LIMIT 1").get() as
-    RevisionRow | undefined;
+  db
+    .prepare("SELECT number, label, commutes FROM revision WHERE state = 'done' ORDER BY number DESC LIMIT 1")
+    .get() as RevisionRow | undefined;
 const nextRedo = (db: Database.Database): RevisionRow | undefined =>
-  db.prepare("SELECT number, label FROM revision WHERE state = 'undone' ORDER BY number LIMIT 1").get() as
-    RevisionRow | undefined;
+  db
+    .prepare("SELECT number, label, commutes FROM revision WHERE state = 'undone' ORDER BY number LIMIT 1")
+    .get() as RevisionRow | undefined;
 
 function step(
   db: Database.Database,
@@ -149,7 +155,12 @@ function step(
       db.prepare('UPDATE revision SET state = ? WHERE number = ?').run(becomes, entry.number);
       // A step is a revision too, so that a window that has not seen it is refused.
       return {
-        revision: record(db, `${becomes === 'undone' ? 'Undid' : 'Did again'}: ${entry.label}`, 'settled'),
+        revision: record(
+          db,
+          `${becomes === 'undone' ? 'Undid' : 'Did again'}: ${entry.label}`,
+          'settled',
+          entry.commutes === 1,
+        ),
         label: entry.label,
       };
     })
@@ -189,22 +200,24 @@ function stepEntry(db: Database.Database, { before, after }: Change): void {
   } else append(after);
 }
 
-function checkBase(db: Database.Database, base: number): void {
+function checkBase(db: Database.Database, base: number, others: 'none' | 'getting along' = 'none'): void {
   const now = currentRevision(db);
   if (now === base) return;
-  const since = db.prepare('SELECT label FROM revision WHERE number > ? ORDER BY number').all(base) as {
-    label: string;
-  }[];
+  const since = db
+    .prepare('SELECT label, commutes FROM revision WHERE number > ? ORDER BY number')
+    .all(base) as { label: string; commutes: number }[];
+  // A revision that was never there is none that others came after.
+  if (others === 'getting along' && base < now && since.every((r) => r.commutes)) return;
   throw new StaleRevision(
     now,
     since.map((r) => r.label),
   );
 }
 
-function record(db: Database.Database, label: string, state: 'done' | 'settled'): number {
+function record(db: Database.Database, label: string, state: 'done' | 'settled', commutes: boolean): number {
   const { lastInsertRowid } = db
-    .prepare('INSERT INTO revision (label, at, state) VALUES (?, ?, ?)')
-    .run(label, new Date().toISOString(), state);
+    .prepare('INSERT INTO revision (label, at, state, commutes) VALUES (?, ?, ?, ?)')
+    .run(label, new Date().toISOString(), state, commutes ? 1 : 0);
   return Number(lastInsertRowid);
 }
 

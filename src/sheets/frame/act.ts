@@ -19,11 +19,13 @@ export interface Act<T> {
   /** What this does, as it stands in the undo list: “Inked the week of 16 Nov”. */
   label: (value: T, plan: Plan) => string;
   edit: (value: T) => Edit;
+  /** It only adds to what happened: it can be made on any revision, and makes no other change out of date. */
+  commutes?: boolean;
   /** Lessons the parent moves with this; the words tell of the others. */
   moves?: (value: T) => string[];
 }
 
-export async function act<T>({ base, input, shape, label, edit, moves }: Act<T>): Promise<Outcome> {
+export async function act<T>({ base, input, shape, label, edit, moves, commutes }: Act<T>): Promise<Outcome> {
   if (!Number.isSafeInteger(base)) return NO_REVISION;
   const parsed = shape.safeParse(input, { reportInput: true });
   if (!parsed.success)
@@ -60,6 +62,7 @@ export async function act<T>({ base, input, shape, label, edit, moves }: Act<T>)
             .replace(/\.\.$/, '.');
         return drawn;
       },
+      commutes,
     );
     if ('refused' in outcome) return { is: 'refused', ...outcome };
     return { is: 'done', revision: outcome.revision, message };

@@ -15,6 +15,7 @@ import type { FrameInfo } from './load';
 import { FAMILY, hrefOf, sheetOf, SHEETS } from './sheets';
 import { setSingleKeys, useSingleKeys } from './single-keys';
 import { ActProvider, useAct } from './use-act';
+import { useNews } from './use-news';
 
 export interface Key {
   keys: string;
@@ -75,6 +76,7 @@ function Around({
 }) {
   const { act, busy, unkept, isPending, settled } = useAct();
   const router = useRouter();
+  useNews();
   const here = sheetOf(usePathname());
   const singleKeys = useSingleKeys();
   const [leavingTo, setLeavingTo] = useState<string>();

@@ -48,6 +48,10 @@ interface ActContextValue {
   settled: () => Promise<void>;
   /** Says which revision a sheet shows, as soon as it stands there. */
   sawRevision: (revision: number) => void;
+  /** The newest revision this window shows or has made; 0 before there is one. */
+  shows: () => number;
+  /** Says that something is typed, on what stands here now: what comes from elsewhere meanwhile is newer than it. */
+  beganTyping: () => void;
 }
 
 const ActContext = createContext<ActContextValue>({
@@ -58,6 +62,8 @@ const ActContext = createContext<ActContextValue>({
   isPending: () => false,
   settled: async () => undefined,
   sawRevision: () => undefined,
+  shows: () => 0,
+  beganTyping: () => undefined,
 });
 
 export const useAct = (): ActContextValue => useContext(ActContext);
@@ -69,7 +75,9 @@ interface Trouble {
 }
 
 export function ActProvider({ children }: { children: ReactNode }) {
+  /** The revision on which the next change is made, and the newest that is shown. */
   const newest = useRef(0);
+  const shown = useRef(0);
   const queue = useRef<Promise<unknown>>(Promise.resolve());
   const unkept = useRef(new Set<string>());
   const pending = useRef(0);
@@ -87,10 +95,19 @@ export function ActProvider({ children }: { children: ReactNode }) {
   const [trouble, setTrouble] = useState<Trouble>();
   const [toast, setToast] = useState<{ message: string; at: number }>();
   const [busy, start] = useTransition();
-  // A page loaded afresh has seen at least its own revision; a stale write, on purpose, has not.
-  const sawRevision = useCallback((revision: number) => {
-    newest.current = Math.max(newest.current, revision);
+  // A page loaded afresh has seen at least its own revision; a stale write, on purpose, has not. While something is typed,
+  // what another window changed is shown, and the change is still made on what stood there when the typing began.
+  const beganTyping = useCallback(() => {
+    newest.current = Math.max(newest.current, shown.current);
   }, []);
+  const sawRevision = useCallback(
+    (revision: number) => {
+      shown.current = Math.max(shown.current, revision);
+      if (!unkept.current.size || !newest.current) beganTyping();
+    },
+    [beganTyping],
+  );
+  const shows = useCallback(() => Math.max(newest.current, shown.current), []);
 
   const say = useCallback((message: string) => setToast({ message, at: Date.now() }), []);
   const act = useCallback<ActNow>(
@@ -99,6 +116,7 @@ export function ActProvider({ children }: { children: ReactNode }) {
         // The next in the queue must be made on what this one stores.
         pending.current++;
         const turn = queue.current.then(async () => {
+          if (!unkept.current.size) beganTyping();
           const dropped = new Promise<Outcome>((answer) => {
             release.current = () => answer({ is: 'done', revision: newest.current, message: '' });
           });
@@ -124,9 +142,14 @@ export function ActProvider({ children }: { children: ReactNode }) {
         else setTrouble({ outcome, run, options });
       });
     },
-    [say],
+    [say, beganTyping],
   );
 
+  const settled = useCallback(async () => {
+    await queue.current;
+    // What is told of the answer comes first.
+    await new Promise((next) => setTimeout(next));
+  }, []);
   const value = useMemo(
     () => ({
       act,
@@ -134,19 +157,20 @@ export function ActProvider({ children }: { children: ReactNode }) {
       say,
       unkept,
       isPending: () => pending.current > 0,
-      settled: async () => {
-        await queue.current;
-        // What is told of the answer comes first.
-        await new Promise((next) => setTimeout(next));
-      },
+      settled,
       sawRevision,
+      shows,
+      beganTyping,
     }),
-    [act, busy, say, sawRevision],
+    [act, busy, say, settled, sawRevision, shows, beganTyping],
   );
-  const close = (): void => setTrouble(undefined);
+  const close = (): void => {
+    // Who has been told what came between has seen it.
+    if (trouble?.outcome.is === 'stale') newest.current = Math.max(newest.current, trouble.outcome.now);
+    setTrouble(undefined);
+  };
   const again = (run: Run): void => {
     if (trouble) {
-      if (trouble.outcome.is === 'stale') newest.current = Math.max(newest.current, trouble.outcome.now);
       close();
       act(run, trouble.options);
     }

@@ -28,15 +28,18 @@ export function useForm<T extends object>(stands: T): FormState<T> {
     setSeen(stands);
     if (follows) setValue(stands);
   }
-  const { unkept } = useAct();
+  const { unkept, beganTyping } = useAct();
   const id = useId();
   useEffect(() => {
     const forms = unkept.current;
-    if (!follows) forms.add(id);
+    if (!follows) {
+      if (!forms.size) beganTyping();
+      forms.add(id);
+    }
     return () => {
       forms.delete(id);
     };
-  }, [follows, id, unkept]);
+  }, [follows, id, unkept, beganTyping]);
   const set = useCallback(<K extends keyof T>(field: K, next: T[K]) => {
     setValue((v) => ({ ...v, [field]: next }));
     setFollows(false);

@@ -6,7 +6,11 @@ import { sizeText } from '../frame/file-size';
 import { ageOn } from '@/core/plan/age';
 import { proposedRung } from '@/core/plan/rungs';
 import { suggestions, type Suggestion } from '@/core/ladder/suggest';
-import type { Child, Family } from '@/core/plan/plan';
+import { count } from '@/core/plan/called';
+import type { Entry } from '@/core/plan/entry';
+import { inForce } from '@/core/plan/happened';
+import { groupBy } from '@/core/plan/lookup';
+import type { Child, Family, Plan } from '@/core/plan/plan';
 import type { Rung } from '@/core/plan/measures';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
 
@@ -18,6 +22,11 @@ export interface SetupView {
   suggested: (Suggestion & { name: string })[];
   /** Where the store is and which copies of it there are, the newest first. */
   keeping: { path: string; size: string; copies: { name: string; called: string; size: string }[] };
+  /** The newest of what happened, by day, and how much there is before that. */
+  happened: {
+    days: { date: string; day: string; lines: { id: string; what: string; detail: string }[] }[];
+    more: number;
+  };
   /** What is still to be done before a week can be taught. */
   steps: { name: string; href: string; done: boolean }[];
 }
@@ -35,6 +44,7 @@ export async function loadSetup(params: SearchParams): Promise<SetupView> {
       ...s,
       name: plan.children.find((c) => c.id === s.childId)!.name,
     })),
+    happened: happenedOf(plan),
     keeping: keepingOf(storePath()),
     steps: [
       {
@@ -53,6 +63,52 @@ export async function loadSetup(params: SearchParams): Promise<SetupView> {
     ],
   };
 }
+
+/** Entries shown at once. */
+const SHOWN = 40;
+
+function happenedOf(plan: Plan): SetupView['happened'] {
+  const all = inForce(plan.entries).sort((a, b) => {
+    if (a.date === b.date) return a.at < b.at ? 1 : -1;
+    return a.date < b.date ? 1 : -1;
+  });
+  const parts = new Set(plan.parts.map((p) => p.id));
+  const lineOf = (e: Entry): { id: string; what: string; detail: string } => ({
+    id: e.id,
+    what: [e.childId === null ? 'All' : e.about.child, WHAT[e.kind], e.about.title && `“${e.about.title}”`]
+      .filter(Boolean)
+      .join(' '),
+    detail: [
+      e.about.lesson,
+      e.about.unit,
+      e.pages === null ? '' : count(e.pages, 'page'),
+      e.minutes === null ? '' : `${e.minutes} min`,
+      e.felt ?? '',
+      e.partId !== null && !parts.has(e.partId) ? 'no longer in the plan' : '',
+    ]
+      .filter(Boolean)
+      .join(' · '),
+  });
+  const days = groupBy(all.slice(0, SHOWN), (e) => e.date);
+  return {
+    days: [...days].map(([date, entries]) => ({
+      date,
+      day: `${shortDate(date)} ${date.slice(0, 4)}`,
+      lines: entries.map(lineOf),
+    })),
+    more: Math.max(0, all.length - SHOWN),
+  };
+}
+
+const WHAT: Record<Entry['kind'], string> = {
+  done: 'did',
+  missed: 'did not get to',
+  read: 'read',
+  prepared: 'prepared',
+  asked: 'was asked',
+  attended: 'was there',
+  withdrawn: '',
+};
 
 const COPY_CALLED: Record<CopyKind, string> = {
   daily: 'The day’s',

@@ -12,6 +12,7 @@ import { useForm } from '../frame/use-form';
 import { saveFamily } from './actions';
 import { Ruled } from './ruled';
 import { Children } from './children';
+import { Happened } from './happened';
 import type { SetupView } from './load';
 import { Rungs } from './rungs';
 import { SafeKeeping } from './safe-keeping';
@@ -38,6 +39,7 @@ export function SetupSheet(view: SetupView) {
           <FamilyForm family={view.family} />
           <Children rows={view.children} />
           {view.children.length ? <Rungs rows={view.children} suggested={view.suggested} /> : null}
+          {view.family ? <Happened happened={view.happened} /> : null}
         </Stack>
         <Stack as="aside">
           {view.steps.some((s) => !s.done) ? <FirstSteps steps={view.steps} /> : null}

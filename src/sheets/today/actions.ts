@@ -21,6 +21,7 @@ export async function tick(base: number, input: unknown): Promise<Outcome> {
     shape: z.strictObject({ partId: id, childId: id.nullable(), date: isoDate }),
     label: (v, plan) => `Ticked ${partName(plan, v.partId)}${forWhom(plan, v.childId)}`,
     edit: (v) => markDone(v.partId, v.childId, v.date),
+    commutes: true,
   });
 }
 
@@ -31,6 +32,7 @@ export async function untick(base: number, input: unknown): Promise<Outcome> {
     shape: z.strictObject({ partId: id, childId: id.nullable() }),
     label: (v, plan) => `Took the tick off ${partName(plan, v.partId)}${forWhom(plan, v.childId)}`,
     edit: (v) => unmark(v.partId, v.childId),
+    commutes: true,
   });
 }
 
@@ -57,6 +59,7 @@ export async function felt(base: number, input: unknown): Promise<Outcome> {
     label: (v, plan) =>
       `${partName(plan, v.partId)} was ${{ easy: 'easy', right: 'just right', hard: 'too hard' }[v.felt]}${forWhom(plan, v.childId)}`,
     edit: (v) => noteFelt(v.partId, v.childId, v.felt, v.date),
+    commutes: true,
   });
 }
 
@@ -72,6 +75,7 @@ export async function took(base: number, input: unknown): Promise<Outcome> {
     }),
     label: (v, plan) => `${partName(plan, v.partId)} took ${v.minutes} min${forWhom(plan, v.childId)}`,
     edit: (v) => noteTook(v.partId, v.childId, v.minutes, v.date),
+    commutes: true,
   });
 }
 
@@ -81,6 +85,7 @@ export async function noteRead(base: number, input: unknown): Promise<Outcome> {
     input,
     shape: reading.omit({ id: true }),
     edit: noteReading,
+    commutes: true,
     label: (v, plan) =>
       `${childName(plan, v.childId, 'A child')} read ${v.pages} ${v.pages === 1 ? 'page' : 'pages'} in ${v.minutes} min`,
   });
@@ -93,5 +98,6 @@ export async function forgetReading(base: number, readingId: string): Promise<Ou
     shape: id,
     label: () => 'Took back a note of reading',
     edit: removeReading,
+    commutes: true,
   });
 }

@@ -1,0 +1,46 @@
+/** What happened as a table: a line for each thing done, missed or read, as it was then. */
+import { inForce } from '../plan/happened';
+import type { Plan } from '../plan/plan';
+import { writeCsv } from './csv';
+
+const COLUMNS = [
+  'Date',
+  'Child',
+  'What happened',
+  'Unit',
+  'Lesson',
+  'Title',
+  'Kind',
+  'Rung',
+  'Minutes',
+  'Pages',
+  'How it went',
+  'Note',
+] as const;
+
+/** The entries in force, by day; who all took part is said as “all”. */
+export function writeRecordCsv(plan: Plan): string {
+  const text = (value: string | number | null): string => (value === null ? '' : String(value));
+  return writeCsv(
+    COLUMNS,
+    inForce(plan.entries)
+      .map((e) => [
+        e.date,
+        e.childId === null ? 'all' : e.about.child,
+        e.kind,
+        e.about.unit,
+        e.about.lesson,
+        e.about.title,
+        e.about.kind,
+        text(e.about.rung),
+        text(e.minutes),
+        text(e.pages),
+        text(e.felt),
+        e.note,
+      ])
+      .sort((a, b) => {
+        if (a[0] === b[0]) return 0;
+        return a[0] < b[0] ? -1 : 1;
+      }),
+  );
+}
