@@ -259,12 +259,13 @@ export function overCard(lines: readonly LoanLine[], card: Card): { date: IsoDat
     });
   const over: { date: IsoDate; out: number }[] = [];
   let out = 0;
-  for (const [i, change] of changes.entries()) {
-    const before = out;
-    out += change.by;
-    if (changes[i + 1]?.date === change.date) continue;
-    if (out > card.loans && (before <= card.loans || !over.length || over.at(-1)!.out < out))
-      over.push({ date: change.date, out });
+  let before = 0;
+  for (const [i, { date, by }] of changes.entries()) {
+    out += by;
+    // What comes and goes on one day is looked at together.
+    if (changes[i + 1]?.date === date) continue;
+    if (out > card.loans && (before <= card.loans || over.at(-1)!.out < out)) over.push({ date, out });
+    before = out;
   }
   return over;
 }
