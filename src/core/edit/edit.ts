@@ -5,6 +5,7 @@
 import { breaches, withoutPlace } from '../layout/check';
 import type { LayoutChoice } from '../layout/input';
 import { redraw, type Redrawn } from '../layout/redraw';
+import type { Book } from '../plan/book';
 import { recorded } from '../plan/happened';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
@@ -42,6 +43,8 @@ export function perform(edit: Edit, plan: Plan, context: EditContext): Redrawn |
   if ('refused' in edited) return edited;
   const at = context.now ?? `${context.today}T00:00:00.000Z`;
   const written = recorded(plan, withoutDangling(edited.plan), { at, newId: context.newId });
+  if (!edited.fresh && !edited.moved && !edited.unless && isDrawnAlike(plan, written))
+    return { plan: written };
   const drawn = redraw(written, {
     today: context.today,
     fresh: edited.fresh,
@@ -52,6 +55,49 @@ export function perform(edit: Edit, plan: Plan, context: EditContext): Redrawn |
     if (broken.length) return { refused: broken.slice(0, 3).join(' ') };
   }
   return edited.unless?.(drawn) ?? drawn;
+}
+
+/** Lists of which neither the lay-out nor the ladder knows. */
+const APART: ReadonlySet<string> = new Set<keyof Plan>([
+  'objectives',
+  'questions',
+  'ideas',
+  'outlines',
+  'loans',
+  'entries',
+]);
+
+/** What neither asks of a book: where it stands, what it cost, what became of it. */
+const ASIDE = {
+  authors: '',
+  label: '',
+  place: '',
+  year: null,
+  price: null,
+  source: 'owned',
+  state: 'here',
+  stateNote: '',
+  condition: '',
+  preview: 'not seen',
+  previewNote: '',
+  topics: [],
+} as const satisfies Partial<{ [K in keyof Book]: unknown }>;
+
+/** Whether a change leaves what is drawn as it is: only lists and fields that nothing is drawn from are other than before. */
+export function isDrawnAlike(before: Plan, after: Plan): boolean {
+  return (Object.keys(after) as (keyof Plan)[]).every(
+    (list) =>
+      after[list] === before[list] ||
+      APART.has(list) ||
+      (list === 'books' && areBooksAlike(before.books, after.books)),
+  );
+}
+
+function areBooksAlike(before: readonly Book[], after: readonly Book[]): boolean {
+  const kept = (book: Book): string => JSON.stringify({ ...book, ...ASIDE });
+  return (
+    before.length === after.length && before.every((b, i) => b === after[i] || kept(b) === kept(after[i]))
+  );
 }
 
 /** What a move breaks, in words: promises that held before it, and places that parts had. */

@@ -1,0 +1,41 @@
+/** What changes nothing that is drawn is not drawn again; where it is left out, drawing again would have given the same. */
+import fc from 'fast-check';
+import { expect, it } from 'vitest';
+import { EVERY_EDIT } from '../../../tests/every-edit';
+import { aPlan, someFullPlan } from '../../../tests/sample-plan';
+import { redraw } from '../layout/redraw';
+import { blankBook } from '../plan/blank';
+import { canonical } from '../plan/canonical';
+import { editBook } from './books';
+import { isDrawnAlike, perform } from './edit';
+import { askQuestion } from './gathered';
+
+const context = { today: '2026-09-10', newId: () => 'new' };
+
+it('is the same as drawing again', () => {
+  let alike = 0;
+  fc.assert(
+    fc.property(someFullPlan, fc.nat(EVERY_EDIT.length - 1), fc.nat(200), (given, which, n) => {
+      const plan = redraw(redraw(given, context).plan, context).plan;
+      const done = perform(EVERY_EDIT[which](plan, n), plan, context);
+      if ('refused' in done || !isDrawnAlike(plan, done.plan)) return;
+      alike++;
+      expect(canonical(redraw(done.plan, context).plan)).toEqual(canonical(done.plan));
+    }),
+    { numRuns: 300 },
+  );
+  expect(alike).toBeGreaterThan(20);
+});
+
+it('holds for a book on another shelf and for a question, not for a book’s pages', () => {
+  const plan = redraw(
+    aPlan(2, { books: [{ ...blankBook, id: 'b', title: 'Wool', pages: 30 }] }),
+    context,
+  ).plan;
+  const shelved = perform(editBook('b', { place: 'Top shelf', state: 'lent out' }), plan, context);
+  expect('plan' in shelved && shelved.plan.sittings).toBe(plan.sittings);
+  const asked = perform(askQuestion('u1', null, 'Why?', '2026-09-10'), plan, context);
+  expect('plan' in asked && asked.plan.parts).toBe(plan.parts);
+  const longer = perform(editBook('b', { pages: 31 }), plan, context);
+  expect('plan' in longer && longer.plan.sittings).not.toBe(plan.sittings);
+});
