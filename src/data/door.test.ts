@@ -1,4 +1,4 @@
-import type Database from 'better-sqlite3';
+import Database from 'better-sqlite3';
 import fc from 'fast-check';
 import { randomUUID } from 'node:crypto';
 import { copyFileSync, mkdtempSync, readdirSync, writeFileSync } from 'node:fs';
@@ -11,6 +11,7 @@ import { didNotHappen, markDone, unmark } from '@/core/edit/today';
 import { redraw } from '@/core/layout/redraw';
 import { canonical } from '@/core/plan/canonical';
 import { EMPTY_PLAN, type Plan } from '@/core/plan/plan';
+import { EVERY_EDIT } from '../../tests/every-edit';
 import { aPlan, someFullPlan, somePlan } from '../../tests/sample-plan';
 import { currentRevision, readDrawn, redo, StaleRevision, undo, write } from './door';
 import { open } from './open';
@@ -242,4 +243,43 @@ describe('what happened, in the store', () => {
     undo(db, currentRevision(db));
     expect(done()).toEqual(['l1-a null null null']);
   });
+});
+
+it('the plan that is kept is never changed in place by a change or by what a sheet reads', () => {
+  const frozen = <T>(value: T): T => {
+    if (value && typeof value === 'object' && !Object.isFrozen(value)) {
+      Object.freeze(value);
+      Object.values(value).forEach(frozen);
+    }
+    return value;
+  };
+  fc.assert(
+    fc.property(
+      someFullPlan,
+      fc.array(fc.tuple(fc.nat(EVERY_EDIT.length - 1), fc.nat(200)), { minLength: 1, maxLength: 5 }),
+      (given, steps) => {
+        const context = { today: '2026-09-10', newId: () => randomUUID() };
+        let plan = frozen(canonical(redraw(given, context).plan));
+        for (const [which, n] of steps) {
+          const done = perform(EVERY_EDIT[which](plan, n), plan, context);
+          if ('plan' in done) plan = frozen(canonical(done.plan));
+        }
+      },
+    ),
+    { numRuns: 80 },
+  );
+});
+
+it('what another connection wrote is seen at the next look', () => {
+  write(db, 0, () => 'a plan', to(DRAWN));
+  expect(readDrawn(db).plan).toBe(readDrawn(db).plan);
+  const other = open(join(folder, 'store.sqlite'));
+  write(other, 1, () => 'another', to({ ...DRAWN, units: DRAWN.units.map((u) => ({ ...u, title: 'Two' })) }));
+  other.close();
+  expect(readDrawn(db)).toMatchObject({ revision: 2, plan: { units: [{ title: 'Two' }] } });
+  // Also where no revision says so.
+  const raw = new Database(join(folder, 'store.sqlite'));
+  raw.exec("UPDATE unit SET title = 'Three'");
+  raw.close();
+  expect(readDrawn(db).plan.units[0].title).toBe('Three');
 });

@@ -42,11 +42,30 @@ export function currentRevision(db: Database.Database): number {
   return (db.prepare('SELECT coalesce(max(number), 0) AS n FROM revision').get() as { n: number }).n;
 }
 
+interface Kept {
+  /** SQLite's count of what other connections wrote. https://www.sqlite.org/pragma.html#pragma_data_version */
+  dataVersion: number;
+  revision: number;
+  plan: Plan;
+}
+const kept = new WeakMap<Database.Database, Kept>();
+
+/** The plan as it is in the store: read once, and again only when somebody has written since. Nobody may change it in place. */
+function planNow(db: Database.Database): Plan {
+  const dataVersion = db.pragma('data_version', { simple: true }) as number;
+  const revision = currentRevision(db);
+  const known = kept.get(db);
+  if (known?.dataVersion === dataVersion && known.revision === revision) return known.plan;
+  const plan = readPlan(db);
+  kept.set(db, { dataVersion, revision, plan });
+  return plan;
+}
+
 /** The plan with its revision, read at one moment. */
 export function readDrawn(db: Database.Database): Drawn {
   return db
     .transaction(() => ({
-      plan: readPlan(db),
+      plan: planNow(db),
       revision: currentRevision(db),
       undo: nextUndo(db)?.label,
       redo: nextRedo(db)?.label,
@@ -72,7 +91,7 @@ export function write<Other extends object>(
   return db
     .transaction(() => {
       if (!commutes) checkBase(db, base, 'getting along');
-      const before = readPlan(db);
+      const before = planNow(db);
       const outcome = edit(before);
       if (!('plan' in outcome)) return outcome;
       const changes = difference(rowsOf(before), rowsOf(outcome.plan as Plan));
