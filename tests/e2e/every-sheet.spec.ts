@@ -17,11 +17,11 @@ const EMPTY = [
   '/weeks',
   '/today',
 ];
-/** What axe looks at, in the one document there is (no frames, hence its plain mode): every sheet empty and with the demo in it, and those that more children change. */
+/** What axe looks at, in the one document there is (no frames, hence its plain mode): every sheet with the demo in it, some that are empty, and the one that more children change most. */
 const READ_ALOUD: Record<string, readonly string[]> = {
-  nothing: EMPTY,
+  nothing: ['/setup', '/year', '/lessons', '/today'],
   'the demo': [...EMPTY, '/child/demo-0001'],
-  'seven children': ['/ladder', '/weeks', '/today'],
+  'seven children': ['/ladder'],
   'one child': [],
 };
 const SHEETS = {

@@ -138,3 +138,74 @@ describe('what is proposed', () => {
     expect(found.map((f) => f.id)).toEqual(['b']);
   });
 });
+
+describe('what is asked, to the letter', () => {
+  const books = [
+    book('own', 'Felt', { price: 300 }),
+    book('buy', 'Looms', { source: 'to buy', price: 950 }),
+    book('free', 'Dyes', { source: 'to buy', price: null }),
+  ];
+  it('has the week of each lesson from the unit’s first: where it stands, else by the pace', () => {
+    const weeks = (perWeek: number | null, stand: boolean): number[] => {
+      const p = plan({ books });
+      const paced = redraw(
+        { ...p, units: p.units.map((u) => ({ ...u, lessonsPerWeek: perWeek })) },
+        { today: TODAY, fresh: 'all' },
+      ).plan;
+      return asking(stand ? paced : { ...paced, sittings: [] }).problem.weeks;
+    };
+    expect([weeks(3, true), weeks(1, true)]).toEqual([
+      [0, 0, 0],
+      [0, 1, 2],
+    ]);
+    expect([weeks(1, false), weeks(2, false), weeks(null, false)]).toEqual([
+      [0, 1, 2],
+      [0, 0, 1],
+      [0, 0, 0],
+    ]);
+  });
+  it('costs its price where it is to buy, and nothing where it is there or nobody has priced it', () =>
+    expect(asking(plan({ books })).problem.candidates.map((c) => [c.id, c.source, c.price])).toEqual([
+      ['own', 'owned', 0],
+      ['buy', 'to buy', 950],
+      ['free', 'to buy', 0],
+    ]));
+  it('leaves of the card what is not out in the fullest of the weeks', () => {
+    const out = (id: string, from: string, due: string): Plan['loans'][number] => ({
+      id: `loan-${id}`,
+      bookId: id,
+      ref: '',
+      asked: from,
+      expected: null,
+      ready: null,
+      from,
+      due,
+      renewals: 0,
+      refused: '',
+      back: null,
+    });
+    const left = (loans: Plan['loans']): number | null => {
+      const p = plan({ books, loans });
+      const family = { ...p.family!, card: { loans: 3, weeks: 3, renewals: 1, days: [2, 6] } };
+      return asking({ ...p, family }).problem.limits.loans;
+    };
+    expect(left([])).toBe(3);
+    expect(left([out('own', '2026-08-10', '2026-09-05'), out('buy', '2026-09-06', '2026-09-20')])).toBe(2);
+    expect(left([out('own', '2026-08-10', '2026-09-06'), out('buy', '2026-09-06', '2026-09-20')])).toBe(1);
+  });
+  it('says pairs by whom they are for, lessons and children in their order', () => {
+    const asked = asking(plan({ books }));
+    expect(pairsInWords(asked, [4, 0])).toBe('lessons 1 and 3 for Old');
+    expect(pairsInWords(asked, [5, 1, 0])).toBe('lesson 3 for Young; lesson 1 for Old and Young');
+    expect(priceInWords(asked, { limit: 'loans', more: 2, gains: [0] })).toBe(
+      'Two more loans at once would cover lesson 1 for Old.',
+    );
+    expect(priceInWords(asked, { limit: 'perLesson', more: 1, gains: [0] })).toBe(
+      'One more thing a lesson would cover lesson 1 for Old.',
+    );
+    expect(priceInWords(asked, { limit: 'budget', more: 450, gains: [0] })).toBe(
+      '4.50 more to spend would cover lesson 1 for Old.',
+    );
+    expect(priceInWords(asked, { limit: 'loans', more: 12, gains: [0] })).toMatch(/^12 more loans/);
+  });
+});
