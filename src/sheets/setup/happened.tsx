@@ -47,7 +47,7 @@ const Days = styled.ol`
   gap: 8px;
   & > li {
     display: grid;
-    grid-template-columns: 110px minmax(0, 1fr);
+    grid-template-columns: 140px minmax(0, 1fr);
     gap: 12px;
     padding-bottom: 6px;
     border-bottom: 1px solid ${colour.rule};
