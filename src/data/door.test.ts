@@ -16,6 +16,7 @@ import { aPlan, someFullPlan, somePlan } from '../../tests/sample-plan';
 import { currentRevision, readDrawn, redo, StaleRevision, undo, write } from './door';
 import { open } from './open';
 import { readPlan } from './plan';
+import { holdingOf } from './restore';
 
 let db: Database.Database;
 let folder: string;
@@ -220,6 +221,21 @@ describe('what happened, in the store', () => {
       expect(ids().slice(0, known.length)).toEqual(known);
       known = ids();
     }
+  });
+
+  it('is counted once however often it was taken back and done again', () => {
+    write(db, 0, () => 'a plan', to(DRAWN));
+    change(markDone('l1-a', null, '2026-09-01'));
+    const counts = [undo, redo, undo, redo].map((step) => {
+      step(db, currentRevision(db));
+      return [holdingOf(db).done, readPlan(db).marks.length];
+    });
+    expect(counts).toEqual([
+      [0, 0],
+      [1, 1],
+      [0, 0],
+      [1, 1],
+    ]);
   });
 
   it('stays when its lesson goes, and is done again when that comes back', () => {

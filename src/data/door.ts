@@ -193,8 +193,9 @@ function stepEntry(db: Database.Database, { before, after }: Change): void {
     withdraws: string | null;
   }[];
   const { id, date } = (after ?? before)!;
+  let position = entries.length;
   const append = (row: Row): void =>
-    apply(db, [{ table: 'entry', before: null, after: { ...row, position: entries.length } }]);
+    apply(db, [{ table: 'entry', before: null, after: { ...row, position: position++ } }]);
   const withdraw = (withdraws: string): void => {
     const blank = Object.fromEntries(
       (db.pragma('table_info(entry)') as { name: string }[]).map((column) => [column.name, null]),
@@ -209,7 +210,6 @@ function stepEntry(db: Database.Database, { before, after }: Change): void {
       note: '',
       withdraws,
     });
-    entries.push({ id: '', withdraws });
   };
   const stand = standing(entries);
   if (!after) {

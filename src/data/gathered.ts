@@ -1,4 +1,7 @@
-/** Rows of what is gathered for a unit: objectives, questions, ideas; and of what comes back and what is kept: rules, outlines, kinds of work. */
+/**
+ * Rows of what is gathered for a unit: objectives, questions, ideas; and of what comes back and what is kept: rules,
+ * outlines, kinds of work.
+ */
 import type { Outline, Rule } from '@/core/plan/lesson';
 import type { Work } from '@/core/plan/work';
 import type { Idea, Objective, Question } from '@/core/plan/unit';

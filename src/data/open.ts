@@ -77,7 +77,10 @@ export function lookAt(path: string): void {
     throw storeFault(head.every((b) => b === 0) ? 'damaged' : 'foreign', path);
 }
 
-/** Makes sure that a database is ours before anything is written into it. Stores from before the mark are known by their tables. */
+/**
+ * Makes sure that a database is ours before anything is written into it. Stores from before the mark are known by
+ * their tables.
+ */
 function whose(db: Database.Database, path: string): void {
   const mark = db.pragma('application_id', { simple: true }) as number;
   if (mark === APPLICATION_ID) return;

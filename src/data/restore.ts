@@ -1,6 +1,8 @@
 /** Putting a copy back in the place of the store, also while Hausplan runs: what it replaces is kept as a copy. */
 import Database from 'better-sqlite3';
 import { copyFileSync, existsSync, rmSync, statSync } from 'node:fs';
+import type { Entry } from '@/core/plan/entry';
+import { standing } from '@/core/plan/happened';
 import type { Plan } from '@/core/plan/plan';
 import { BESIDE, keepCopy, setAside, type Copy } from './copies';
 import { currentRevision } from './door';
@@ -36,13 +38,17 @@ export function holdingOf(db: Database.Database): Holding {
     units: count('unit'),
     lessons: count('lesson'),
     books: count('book'),
-    done: tables.includes('entry')
-      ? count(
-          'entry',
-          "WHERE kind = 'done' AND id NOT IN (SELECT withdraws FROM entry WHERE withdraws IS NOT NULL)",
-        )
-      : count('mark', "WHERE outcome = 'done'"),
+    done: tables.includes('entry') ? doneIn(db) : count('mark', "WHERE outcome = 'done'"),
   };
+}
+
+/** Things done that no other entry takes back. */
+function doneIn(db: Database.Database): number {
+  const entries = db.prepare('SELECT id, kind, withdraws FROM entry ORDER BY position').all() as Pick<
+    Entry,
+    'id' | 'kind' | 'withdraws'
+  >[];
+  return standing(entries).filter((e) => e.kind === 'done').length;
 }
 
 /**

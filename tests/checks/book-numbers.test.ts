@@ -1,4 +1,7 @@
-/** Book numbers against the reference library isbn3, and worked examples of ISO 2108 (the ISBN Users’ Manual’s 978-0-306-40615-7, from memory). */
+/**
+ * Book numbers against the reference library isbn3, and worked examples of ISO 2108 (the ISBN Users’ Manual’s
+ * 978-0-306-40615-7, from memory).
+ */
 import fc from 'fast-check';
 import ISBN from 'isbn3';
 import { describe, expect, it } from 'vitest';

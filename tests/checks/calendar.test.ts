@@ -106,7 +106,8 @@ describe('facts of the trade (common practice, no source)', () => {
         aPart(id, l, { minutes: 40, lead: 'near', window: 'afternoon', waitAfterHours, waitLabel: 'dries' }),
       ),
     );
-    // Built on Monday afternoon; two nights and a day later it is Wednesday 15:00, too late to paint before Thursday; dry again on Friday after school hours.
+    // Built on Monday afternoon; two nights and a day later it is Wednesday 15:00, too late to paint before Thursday;
+    // dry again on Friday after school hours.
     const dates = redraw(plan, { today: '2026-08-31' }).plan.sittings.map((s) => s.date);
     expect(dates.slice(0, 2)).toEqual(['2026-08-31', '2026-09-03']);
     expect(daysBetween(dates[0], dates[2])).toBeGreaterThanOrEqual(4);

@@ -14,7 +14,8 @@ const measure = (text: string, name: string): number =>
   levelOf(text).measures.find((m) => m.name === name)!.score;
 
 describe('published worked examples', () => {
-  // The worked example that goes round with Flesch's and Kincaid's formulas (from memory): 1 sentence, 13 words, 24 to 26 syllables by who counts.
+  // The worked example that goes round with Flesch's and Kincaid's formulas (from memory): 1 sentence, 13 words, 24 to
+  // 26 syllables by who counts.
   const PLATYPUS = 'The Australian platypus is seemingly a hybrid of a mammal and reptilian creature.';
   it('counts the sentence that the packages print as their example as they do: 13 words, 4 of them long', () => {
     expect(countsOf(PLATYPUS)).toMatchObject({ sentences: 1, words: 13, long: 4 });

@@ -8,7 +8,10 @@ const A4 = { width: 210, height: 297 };
 const LETTER = { width: 8.5 * 25.4, height: 11 * 25.4 };
 /** Margins of a printed page, as the sheet that prints sets them: top and bottom, left and right. */
 const MARGIN = { vertical: 14, horizontal: 15 };
-/** What stands above a booklet on its page: the child's name, the title, what to do, how to fold. About; measured on a printed page. */
+/**
+ * What stands above a booklet on its page: the child's name, the title, what to do, how to fold. About; measured on a
+ * printed page.
+ */
 const HEAD = 58;
 
 describe('a booklet to fold', () => {

@@ -5,13 +5,15 @@ import { ALOUD_RATE, minutesAloud, SILENT_RATE, silentRate } from '@/core/books/
 import { COPY_RATE, SUSTAINED, sustainedRate } from '@/core/ladder/handwriting';
 
 describe('reading', () => {
-  // Brysbaert 2019, “How many words do we read per minute? A review and meta-analysis of reading rate”, Journal of Memory and Language 109: 183 words a minute aloud.
+  // Brysbaert 2019, “How many words do we read per minute? A review and meta-analysis of reading rate”, Journal of
+  // Memory and Language 109: 183 words a minute aloud.
   it('adults read 183 words a minute aloud', () => expect(ALOUD_RATE).toBe(183));
   it('so 3,000 words, slowed for listening, take between 16 and 25 minutes', () => {
     expect(minutesAloud(3000)).toBeGreaterThanOrEqual(Math.ceil(3000 / 183));
     expect(minutesAloud(3000)).toBeLessThanOrEqual(25);
   });
-  // Taylor 1965, “Eye movements in reading: facts and fallacies”, American Educational Research Journal 2: silent words a minute by grade. From memory.
+  // Taylor 1965, “Eye movements in reading: facts and fallacies”, American Educational Research Journal 2: silent
+  // words a minute by grade. From memory.
   it('silent rates by grade, from memory', () => {
     expect([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12].map((g) => SILENT_RATE[g - 1])).toEqual([
       80, 115, 138, 158, 173, 185, 195, 204, 214, 224, 237, 250,
@@ -22,7 +24,8 @@ describe('reading', () => {
 });
 
 describe('handwriting', () => {
-  // Graham, Berninger, Weintraub & Schafer 1998, Journal of Educational Research 92, 42–52: letters a minute copied; girls and boys averaged. From memory.
+  // Graham, Berninger, Weintraub & Schafer 1998, Journal of Educational Research 92, 42–52: letters a minute copied;
+  // girls and boys averaged. From memory.
   const GIRLS_AND_BOYS = [
     [21, 17],
     [37, 32],

@@ -1,4 +1,7 @@
-/** The calendar of terms, odd days, month ends, leap days and years that straddle, each held against date-fns; holidays against fixed and computed dates. */
+/**
+ * The calendar of terms, odd days, month ends, leap days and years that straddle, each held against date-fns; holidays
+ * against fixed and computed dates.
+ */
 import { stretchLessons } from '@/core/edit/stretch';
 import {
   addWeeks,

@@ -17,7 +17,10 @@ const EMPTY = [
   '/weeks',
   '/today',
 ];
-/** What axe looks at, in the one document there is (no frames, hence its plain mode): every sheet with the demo in it, some that are empty, and the one that more children change most. */
+/**
+ * What axe looks at, in the one document there is (no frames, hence its plain mode): every sheet with the demo in it,
+ * some that are empty, and the one that more children change most.
+ */
 const READ_ALOUD: Record<string, readonly string[]> = {
   nothing: ['/setup', '/year', '/lessons', '/today'],
   'the demo': [...EMPTY, '/child/demo-0001'],

@@ -12,7 +12,9 @@ test('what was taught outlasts its lesson: it is said, listed, and saved as a ta
   await rows.nth(0).click();
   await page.getByRole('button', { name: 'Drop it', exact: true }).first().click();
   await expect(
-    page.getByRole('status').filter({ hasText: /taught of it stays? in the record/ }),
+    page
+      .getByRole('status')
+      .filter({ hasText: /What was taught of it \(\d+ entries\) stays under “What happened”/ }),
   ).toBeVisible();
   await expect(rows.filter({ hasText: title })).toHaveCount(0);
 

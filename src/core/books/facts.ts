@@ -99,7 +99,10 @@ export interface Filling {
   childIds: string[];
 }
 
-/** What on the shelf could fill a gap: things that are here, have something on the lesson and suit one of the children; most children first, then the shelf's order. */
+/**
+ * What on the shelf could fill a gap: things that are here, have something on the lesson and suit one of the children;
+ * most children first, then the shelf's order.
+ */
 export function fillings(plan: Plan, unit: Unit, gap: Thin): Filling[] {
   const lesson = plan.lessons.filter((l) => l.id === gap.lessonId);
   const used = new Set(

@@ -48,7 +48,10 @@ export type Suits = 'fits' | 'young' | 'stretch' | 'beyond' | 'not for';
 /** Years above its age in which a book is a stretch, not beyond a child. Own choice. */
 const STRETCH_YEARS = 1;
 
-/** How a book suits a child on a date: within its band, young for them, a stretch (a year short of it), beyond, or ruled out by the preview. */
+/**
+ * How a book suits a child on a date: within its band, young for them, a stretch (a year short of it), beyond, or
+ * ruled out by the preview.
+ */
 export function suits(book: Book, child: Child, date: IsoDate, way: 'listen' | 'read'): Suits {
   if (book.notFor.includes(child.id)) return 'not for';
   const band = bandOf(book, way);
@@ -88,7 +91,10 @@ export function tellingWords(text: string): Set<string> {
   );
 }
 
-/** A word without the common endings of English and without a doubled last letter. For telling topics apart, not for linguistics. */
+/**
+ * A word without the common endings of English and without a doubled last letter. For telling topics apart, not for
+ * linguistics.
+ */
 function stem(word: string): string {
   const cut = (w: string, endings: string[], least: number): string => {
     const ending = endings.find((e) => w.endsWith(e) && w.length - e.length >= least);

@@ -1,4 +1,7 @@
-/** The level of a passage: its counts, the published measures side by side with what each is for, and their spread; never one number as truth. */
+/**
+ * The level of a passage: its counts, the published measures side by side with what each is for, and their spread;
+ * never one number as truth.
+ */
 import { automatedReadability } from 'automated-readability';
 import { colemanLiau } from 'coleman-liau';
 import { daleChall } from 'dale-chall';
@@ -87,7 +90,10 @@ function listed(list: ReadonlySet<string>, word: string): boolean {
 
 const ABBREVIATIONS = /\b(mr|mrs|ms|dr|st|prof|e\.g|i\.e|etc|vs|no)\.(?=\s)/giu;
 
-/** What is counted in a passage. A sentence ends at a full stop, question or exclamation mark, or an empty line; “he did!” she said is one. */
+/**
+ * What is counted in a passage. A sentence ends at a full stop, question or exclamation mark, or an empty line; “he
+ * did!” she said is one.
+ */
 export function countsOf(text: string): Counts {
   const counts: Counts = {
     sentences: 0,
@@ -258,7 +264,10 @@ const JUDGED: Record<Judgement, string> = {
   hard: 'too hard to read alone: read it aloud, or together',
 };
 
-/** What the middle of the spread means for a child: against their grade, and their rung of reading where it is not that of their age. */
+/**
+ * What the middle of the spread means for a child: against their grade, and their rung of reading where it is not that
+ * of their age.
+ */
 export function judge(
   middle: number,
   child: Child,

@@ -38,7 +38,10 @@ export function minutesAloud(words: number): number {
   return Math.ceil(words / (ALOUD_RATE * LISTENING_PACE));
 }
 
-/** Words on so many pages of a book: its real count in proportion where it was counted, else by its form. 0 for what is not read. */
+/**
+ * Words on so many pages of a book: its real count in proportion where it was counted, else by its form. 0 for what is
+ * not read.
+ */
 export function wordsOf(book: Pick<Book, 'form' | 'pages' | 'words'>, pages: number): number {
   if (book.words !== null && book.pages) return Math.round((book.words * pages) / book.pages);
   return pages * (WORDS_PER_PAGE[book.form] ?? 0);

@@ -26,7 +26,10 @@ export function indexOf(
   };
 }
 
-/** Ids of the books that fit, those whose title begins so first, then in the order of the shelf. All of them for an empty question. */
+/**
+ * Ids of the books that fit, those whose title begins so first, then in the order of the shelf. All of them for an
+ * empty question.
+ */
 export function search(index: Index, typed: string): string[] {
   const words = folded(typed).split(' ').filter(Boolean);
   if (!words.length) return [...index.ids];

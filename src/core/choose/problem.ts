@@ -141,7 +141,10 @@ export function worth(problem: Problem, choice: Choice): Worth {
   return { value: broken ? Infinity : value, thin: [...thin].sort((a, b) => a - b), loans, money };
 }
 
-/** A plain choice: pinned things first, then again and again the thing that serves most for what it costs, while the limits hold. */
+/**
+ * A plain choice: pinned things first, then again and again the thing that serves most for what it costs, while the
+ * limits hold.
+ */
 export function greedy(problem: Problem): Choice {
   const choice: Choice = problem.candidates.map(() => []);
   let best = worth(problem, choice);

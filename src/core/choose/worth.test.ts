@@ -1,4 +1,7 @@
-/** What a choice is worth, worked out by hand from the weights: 1000 a thin lesson, 30 a book, 10 borrowed, 20 to buy, 0.02 a minor unit, 1 a use, 3 a stretch, −12 a form. */
+/**
+ * What a choice is worth, worked out by hand from the weights: 1000 a thin lesson, 30 a book, 10 borrowed, 20 to buy,
+ * 0.02 a minor unit, 1 a use, 3 a stretch, −12 a form.
+ */
 import { beforeAll, describe, expect, it } from 'vitest';
 import { choose, type Solve } from './choose';
 import { highsSolver } from './highs';

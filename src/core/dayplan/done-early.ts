@@ -1,4 +1,7 @@
-/** Who in a lesson is done before the others, or is small and takes no part: something for the time, and what must be out of reach. */
+/**
+ * Who in a lesson is done before the others, or is small and takes no part: something for the time, and what must be
+ * out of reach.
+ */
 import { suits } from '../books/fit';
 import { cautionsFor } from '../cautions/match';
 import { attentionStretch } from '../ladder/handwriting';

@@ -1,4 +1,7 @@
-/** What work asks of each child and of the parent with one child at a time, by lesson, day and week, against what they can take. */
+/**
+ * What work asks of each child and of the parent with one child at a time, by lesson, day and week, against what they
+ * can take.
+ */
 import { mondayOf } from '../calendar/dates';
 import { schoolDays } from '../calendar/school-days';
 import { partMinutes } from '../layout/input';

@@ -1,4 +1,7 @@
-/** The work of each child: rungs for a part, a lesson or from here on, what is left out, swapped, added or taught by another, wording changed by hand. */
+/**
+ * The work of each child: rungs for a part, a lesson or from here on, what is left out, swapped, added or taught by
+ * another, wording changed by hand.
+ */
 import { blankPart } from '../plan/blank';
 import { asChildIds, assignmentKey, childrenOf, homes } from '../plan/lookup';
 import type { Part, Swap } from '../plan/lesson';
@@ -157,7 +160,10 @@ export const skipPart =
     return 'refused' in next ? next : { plan: { ...plan, parts: withChanged(plan.parts, partId, next) } };
   };
 
-/** One child sits a whole lesson out, or joins it again in all that is for everyone. What only they do, and what comes back by itself, is left as it is. */
+/**
+ * One child sits a whole lesson out, or joins it again in all that is for everyone. What only they do, and what comes
+ * back by itself, is left as it is.
+ */
 export const joinLesson =
   (lessonId: string, childId: string, joins: boolean): Edit =>
   (plan) => {

@@ -62,7 +62,10 @@ export interface HowAdded {
   questions: boolean;
 }
 
-/** Adds the lessons of a guide, a table, a pack, cards or questions to a unit, after those it has. New words join its vocabulary. */
+/**
+ * Adds the lessons of a guide, a table, a pack, cards or questions to a unit, after those it has. New words join its
+ * vocabulary.
+ */
 export const addDrafts =
   (unitId: string, drafts: readonly Draft[], { start, questions }: HowAdded): Edit =>
   (plan, { newId, today }) => {

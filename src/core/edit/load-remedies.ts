@@ -50,7 +50,8 @@ export type Whose = { childId: string } | 'parent';
 
 /**
  * Ways to make somebody's share of a lesson less, or to give it more days, each worked out on a copy of the plan: the
- * smallest change that is enough comes first, then what helps most. Those that help nothing are left out, and so are those the plan refuses.
+ * smallest change that is enough comes first, then what helps most. Those that help nothing are left out, and so are
+ * those the plan refuses.
  */
 export function remediesFor(
   plan: Plan,

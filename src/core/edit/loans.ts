@@ -16,7 +16,10 @@ export const setCard =
       ? { plan: { ...plan, family: { ...plan.family, card } } }
       : { refused: 'Say who the family is first, on the Family sheet.' };
 
-/** Writes down that a book is to be borrowed; `ref` is what the library calls it, `expected` when it thinks that it can be had. */
+/**
+ * Writes down that a book is to be borrowed; `ref` is what the library calls it, `expected` when it thinks that it can
+ * be had.
+ */
 export const wantLoan =
   (bookId: string, ref: string, expected: IsoDate | null): Edit =>
   (plan, { newId }) => {
@@ -156,7 +159,10 @@ export const waitForBook =
     };
   };
 
-/** Another book is read on these lessons in place of one that does not come in time; it is pulled if it is not yet, in the same role. */
+/**
+ * Another book is read on these lessons in place of one that does not come in time; it is pulled if it is not yet, in
+ * the same role.
+ */
 export const readInstead =
   (unitId: string, bookId: string, lessonIds: readonly string[], otherId: string): Edit =>
   (plan, context) => {

@@ -166,7 +166,10 @@ export const placeInRow =
     };
   };
 
-/** Units as they stand in a row: their lessons and pace; one without lessons counts as it is hoped, at three a week where no pace is set. */
+/**
+ * Units as they stand in a row: their lessons and pace; one without lessons counts as it is hoped, at three a week
+ * where no pace is set.
+ */
 export function rowOf(plan: Plan, ids: readonly string[]): InRow[] | Refusal {
   const row: InRow[] = [];
   for (const id of ids) {

@@ -34,7 +34,10 @@ const MINUTES =
 const WAIT =
   /\b(dries|dry|drying|freezes?|frozen|stands?|sets?|rests?|rises?|soaks?|cools?)\s+(?:for\s+)?(?:(\d+(?:[.,]\d+)?)\s*(h|hours?|d|days?)|(overnight))\b/iu;
 
-/** Hours that an overnight wait lasts at least: from any window of one day to the morning of the next, and never to the evening of the same. */
+/**
+ * Hours that an overnight wait lasts at least: from any window of one day to the morning of the next, and never to the
+ * evening of the same.
+ */
 export const OVERNIGHT_HOURS = 12;
 
 /** Minutes named in a text, and the text without them. */

@@ -1,4 +1,7 @@
-/** Books as BibTeX. Reading, LaTeX and all, is the package `@retorquere/bibtex-parser`'s; writing escapes what LaTeX would take for its own. */
+/**
+ * Books as BibTeX. Reading, LaTeX and all, is the package `@retorquere/bibtex-parser`'s; writing escapes what LaTeX
+ * would take for its own.
+ */
 import { parse } from '@retorquere/bibtex-parser';
 import type { Book, BookForm } from '../plan/book';
 import { BOOK_FORMS } from '../plan/words';

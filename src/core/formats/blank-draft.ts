@@ -1,4 +1,7 @@
-/** What a draft of a lesson, and of a part, begins with. Apart from the shapes, so that a screen can use it without the checks. */
+/**
+ * What a draft of a lesson, and of a part, begins with. Apart from the shapes, so that a screen can use it without the
+ * checks.
+ */
 import { blankDoing } from '../plan/blank';
 import type { Draft, DraftPart } from './draft';
 

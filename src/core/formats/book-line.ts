@@ -3,7 +3,10 @@ import { readNumber } from '../books/numbers';
 import { BOOK_FORMS } from '../plan/words';
 import { bookDraft, type BookDraft } from './book-draft';
 
-/** Reads a line; what is wrong with it is given instead of a book. Pieces stand apart by semicolons: first the title, then in any order. */
+/**
+ * Reads a line; what is wrong with it is given instead of a book. Pieces stand apart by semicolons: first the title,
+ * then in any order.
+ */
 export function readBookLine(line: string): BookDraft | { wrong: string } {
   const [title = '', ...pieces] = line.split(';').map((p) => p.trim());
   const known: Partial<BookDraft> & { title: string } = { title };

@@ -25,7 +25,10 @@ type Column = keyof typeof COLUMNS;
 /** The columns a table can have, in the order in which they are written. */
 export const BOOK_COLUMNS = Object.keys(COLUMNS) as Column[];
 
-/** Reads a table of books; each bad row is named with what is wrong with it. `chosen` matches headings by hand, to a column or (empty) to none. */
+/**
+ * Reads a table of books; each bad row is named with what is wrong with it. `chosen` matches headings by hand, to a
+ * column or (empty) to none.
+ */
 export function readBooksCsv(
   text: string,
   chosen: Readonly<Record<string, string>> = {},

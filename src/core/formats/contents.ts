@@ -36,7 +36,10 @@ const NUMBERING = new RegExp(
 );
 /** A page at the end of a line: a number or a Roman one, or the first of two. */
 const PAGE_AT_END = /(?<page>\d{1,4}|[ivxlcdm]{1,7})(?:\s?[–-]\s?\d{1,4})?$/iu;
-/** What leads from a title to its page: dots, a gap, a line, “p.”; looked for right before the page, so that a wide gap costs nothing. */
+/**
+ * What leads from a title to its page: dots, a gap, a line, “p.”; looked for right before the page, so that a wide gap
+ * costs nothing.
+ */
 const LEADS = /(?:\.{2,}|(?:\s\.){2,}|…|_{2,}|\t|\s{3}|(?:^|[\s,])pp?\.?\s?|\s[–—|]\s?)[\s.]{0,3}$/iu;
 /** Characters before a page in which a leader is looked for. */
 const LEAD_LOOKED_AT = 12;
@@ -119,7 +122,10 @@ function bareOf(body: string): { groups: { title: string; page: string } } | und
   return /\s$/.test(title) && /\p{L}/u.test(title) ? { groups: { title, page } } : undefined;
 }
 
-/** Letters that number a line must be a Roman number; without a mark after them, in capitals before a capital (“II Shearing”, not “I spin”). */
+/**
+ * Letters that number a line must be a Roman number; without a mark after them, in capitals before a capital (“II
+ * Shearing”, not “I spin”).
+ */
 function isRomanIfAny({ 0: whole, groups }: RegExpExecArray, content: string): boolean {
   const letters = groups?.roman ?? groups?.capitals;
   if (letters === undefined) return true;

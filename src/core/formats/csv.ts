@@ -1,4 +1,7 @@
-/** Tables as text (RFC 4180): columns known by their headings, rows by their line in the file. Reading and quoting are papaparse's. */
+/**
+ * Tables as text (RFC 4180): columns known by their headings, rows by their line in the file. Reading and quoting are
+ * papaparse's.
+ */
 import Papa from 'papaparse';
 import type { LineFault } from './draft';
 
@@ -87,7 +90,10 @@ export function readCsv<Column extends string>(
 
 const DELIMITERS = [',', ';', '\t', '|'];
 
-/** The delimiter that makes most known headings of the first line; left to be guessed (empty) when none makes any: cells may hold the others. */
+/**
+ * The delimiter that makes most known headings of the first line; left to be guessed (empty) when none makes any:
+ * cells may hold the others.
+ */
 function delimiterOf(body: string, known: ReadonlySet<string>): string {
   const line = /^[^\r\n]*/.exec(body)![0];
   const counted = DELIMITERS.map((delimiter) => ({

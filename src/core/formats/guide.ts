@@ -184,7 +184,10 @@ function change(part: DraftPart, more: Partial<Pick<DraftPart, 'supplies' | 'pre
   part.preparations = [...part.preparations, ...(more.preparations ?? [])];
 }
 
-/** How many days ahead a preparation is: “evening before” 1, “order a week ahead” 7, “3 days before” 3; on the day when nothing is said. */
+/**
+ * How many days ahead a preparation is: “evening before” 1, “order a week ahead” 7, “3 days before” 3; on the day when
+ * nothing is said.
+ */
 export function daysBeforeFrom(text: string): number {
   const days = /(\d{1,3})\s*days?\s*(?:before|ahead|earlier|in advance)/i.exec(text);
   if (days) return Math.min(365, Number(days[1]));

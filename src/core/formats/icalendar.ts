@@ -8,7 +8,10 @@ import { byId, childrenOf, groupBy, homes } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 
-/** The plan's calendar; `stamp` is the UTC time of writing, `YYYYMMDDTHHMMSSZ`, given so that the same plan writes the same bytes. */
+/**
+ * The plan's calendar; `stamp` is the UTC time of writing, `YYYYMMDDTHHMMSSZ`, given so that the same plan writes the
+ * same bytes.
+ */
 export function writeICalendar(plan: Plan, stamp: string): string {
   const parts = byId(plan.parts);
   const homeOf = homes(plan);

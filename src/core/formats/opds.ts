@@ -88,7 +88,10 @@ function said(text: z.output<typeof localised>): string {
   return text.en ?? Object.values(text)[0] ?? '';
 }
 
-/** Publications of a feed, those of its groups too; a feed that is not OPDS 2.0 is named, and publications that are odd are counted. */
+/**
+ * Publications of a feed, those of its groups too; a feed that is not OPDS 2.0 is named, and publications that are odd
+ * are counted.
+ */
 export function readOpds(text: string): { books: LibraryBook[]; odd: number } | { wrong: string } {
   let document: unknown;
   try {

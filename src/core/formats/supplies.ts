@@ -1,4 +1,7 @@
-/** Supplies as a parent types them, “alum 12 g; onion skins 60 g, three skeins; scissors 1 each”, and as they are written back. */
+/**
+ * Supplies as a parent types them, “alum 12 g; onion skins 60 g, three skeins; scissors 1 each”, and as they are
+ * written back.
+ */
 import type { Supply } from '../plan/lesson';
 
 /** Units of measure, with what else they are called. Spoons and cups count as units too. */

@@ -1,4 +1,7 @@
-/** How much a child can write in how long: letters a minute, by grade or as measured, and the stretch of attention that suits the age. */
+/**
+ * How much a child can write in how long: letters a minute, by grade or as measured, and the stretch of attention that
+ * suits the age.
+ */
 import type { IsoDate } from '../plan/measures';
 import type { Child, Mark } from '../plan/plan';
 import { ageOn, gradeOf } from '../plan/age';

@@ -1,4 +1,7 @@
-/** The kinds of work the ladder has five versions of: on which skill a child stands in each, what each rung asks, and what a family changed of it. */
+/**
+ * The kinds of work the ladder has five versions of: on which skill a child stands in each, what each rung asks, and
+ * what a family changed of it.
+ */
 import { keyOf, LADDER_KINDS, type LadderKind } from '../plan/words';
 import type { Rung, Skill } from '../plan/measures';
 import type { Part } from '../plan/lesson';

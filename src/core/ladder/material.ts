@@ -13,7 +13,10 @@ export interface Material {
   words: string[];
   /** Titles of the books on the lesson, in the order of the plan. */
   sources: string[];
-  /** Questions for a quiz, in an easy and a hard form with the answer: what is left for recall, then what the lesson's words mean. */
+  /**
+   * Questions for a quiz, in an easy and a hard form with the answer: what is left for recall, then what the lesson's
+   * words mean.
+   */
   questions: RecallPrompt[];
   /** Objectives the lesson meets. */
   objectives: number;

@@ -1,4 +1,7 @@
-/** One lesson, made for a ten-year-old, as a child of 3, 6, 9 and 12 gets it: the whole table, to be read as a teacher reads it. */
+/**
+ * One lesson, made for a ten-year-old, as a child of 3, 6, 9 and 12 gets it: the whole table, to be read as a teacher
+ * reads it.
+ */
 import { expect, it } from 'vitest';
 import { aLesson, aPart, aPlan, aUnit } from '../../../tests/sample-plan';
 import { redraw } from '../layout/redraw';

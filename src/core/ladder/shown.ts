@@ -11,7 +11,10 @@ import { wordingFor } from './wordings';
 /** Labels on a map or drawing, by rung. Common practice, no source. */
 const LABELS: Record<Rung, number> = { 1: 3, 2: 3, 3: 5, 4: 8, 5: 10 };
 
-/** The words to be put on a map or a drawing: as many as the lesson has, no more, and no more than can be written in one stretch. */
+/**
+ * The words to be put on a map or a drawing: as many as the lesson has, no more, and no more than can be written in
+ * one stretch.
+ */
 export function labelsFor(
   material: Pick<Material, 'words'>,
   rung: Rung,

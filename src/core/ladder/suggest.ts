@@ -1,4 +1,7 @@
-/** A rung up or down is suggested from how work went, repeatedly, on the rung a child stands on: with the evidence, and never done by itself. */
+/**
+ * A rung up or down is suggested from how work went, repeatedly, on the rung a child stands on: with the evidence, and
+ * never done by itself.
+ */
 import { shortDate } from '../calendar/dates';
 import { assignmentKey, byId, homes } from '../plan/lookup';
 import type { IsoDate, Rung, Skill } from '../plan/measures';

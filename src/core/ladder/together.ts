@@ -1,4 +1,7 @@
-/** What is done together, each child with a part of their own: a demonstration, a talk, a quiz, an evening for guests, one child teaching another. */
+/**
+ * What is done together, each child with a part of their own: a demonstration, a talk, a quiz, an evening for guests,
+ * one child teaching another.
+ */
 import type { Rung } from '../plan/measures';
 import type { Material } from './material';
 import { count } from '../plan/called';

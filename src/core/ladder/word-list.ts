@@ -14,13 +14,19 @@ import { wordingFor } from './wordings';
 const FIRST = new Set(spache);
 const FAMILIAR = new Set(daleChall);
 
-/** The commonest words of first reading (Dolch 1936, the first of the list, from memory): a beginner gets some beside the lesson's words. */
+/**
+ * The commonest words of first reading (Dolch 1936, the first of the list, from memory): a beginner gets some beside
+ * the lesson's words.
+ */
 export const SIGHT_WORDS =
   'the to and he a I you it of in was said his that she for on they but had at him with up all look is her there some out as be have go we am then little down'.split(
     ' ',
   );
 
-/** How hard a word is, 1 to 5, the rung it suits: short and among the first read; among the first; known to most in grade 4; beyond that; long or of many syllables beyond that. */
+/**
+ * How hard a word is, 1 to 5, the rung it suits: short and among the first read; among the first; known to most in
+ * grade 4; beyond that; long or of many syllables beyond that.
+ */
 export function hardness(word: string): Rung {
   const w = word.toLowerCase();
   const known = (list: ReadonlySet<string>): boolean =>

@@ -1,4 +1,7 @@
-/** Work that ends on paper: a notebook page, a folded booklet. Sentences by the hand's rate, within a stretch that suits the age. */
+/**
+ * Work that ends on paper: a notebook page, a folded booklet. Sentences by the hand's rate, within a stretch that
+ * suits the age.
+ */
 import type { Rung } from '../plan/measures';
 import { minutesToCompose, type Writer } from './handwriting';
 import { count } from '../plan/called';
@@ -38,7 +41,10 @@ export const unrealistic = (offer: Offer): string => {
   return `${count(offer.tooLong.asked, 'sentence')} would take ${offer.tooLong.minutes} min of writing, more than the ${offer.tooLong.stretch} min that suit this age. Offered: ${offer.sentences}.`;
 };
 
-/** Sentences of a notebook page from rung 3; before it a word or two are written under the drawing. Common practice, no source. */
+/**
+ * Sentences of a notebook page from rung 3; before it a word or two are written under the drawing. Common practice, no
+ * source.
+ */
 const PAGE_SENTENCES: Record<Rung, number> = { 1: 0, 2: 0, 3: 2, 4: 4, 5: 8 };
 const SPOKEN_PAGE: Partial<Record<Rung, Pick<Version, 'minutes' | 'parentMinutes'>>> = {
   1: { minutes: DRAWING[1] + 2, parentMinutes: 4 },

@@ -6,7 +6,10 @@ import type { Plan, Sitting } from '../plan/plan';
 import type { Breach } from './breach';
 import { partMinutes } from './input';
 
-/** Sittings that a lay-out placed. What the parent fixed by ink, by date or by having done it is theirs to put where they like. */
+/**
+ * Sittings that a lay-out placed. What the parent fixed by ink, by date or by having done it is theirs to put where
+ * they like.
+ */
 export function placedByLayout(plan: Plan): Sitting[] {
   const done = doneParts(plan);
   const fixed = new Set(plan.parts.filter((p) => p.fixedDate).map((p) => p.id));

@@ -74,7 +74,8 @@ export function withRecurring(plan: Plan, days: readonly SchoolDay[], reach: Rea
         fixedDate: date,
       });
       loose.set(made.id, made);
-      // A step that did not happen comes again on the next day; what was read keeps its place whatever became of the days before it.
+      // A step that did not happen comes again on the next day; what was read keeps its place whatever became of the
+      // days before it.
       if (!missed.has(made.id))
         step =
           (marked.has(made.id)
@@ -155,7 +156,10 @@ function partOf(rule: Rule, id: string, title: string): Part {
   return { ...blankPart, id: shortId(id), ruleId: rule.id, kind, title, minutes, lead, window, childIds };
 }
 
-/** An id of at most 64 characters; what would be cut off lives on in a number (FNV-1a, 32 bits), so that two parts never share one. */
+/**
+ * An id of at most 64 characters; what would be cut off lives on in a number (FNV-1a, 32 bits), so that two parts
+ * never share one.
+ */
 function shortId(id: string): string {
   if (id.length <= 64) return id;
   let hash = 0x811c9dc5;
@@ -182,7 +186,10 @@ function wholeYear(days: readonly SchoolDay[], unit: Unit | undefined): Reach {
   return { units: new Map(unit ? [[unit.id, end]] : []), family: end, places: new Map() };
 }
 
-/** A school year's worth of a daily amount: so many each time, as often as the rule comes from its first day to the year's end. */
+/**
+ * A school year's worth of a daily amount: so many each time, as often as the rule comes from its first day to the
+ * year's end.
+ */
 export function amountInYear(
   rule: Rule,
   unit: Unit | undefined,

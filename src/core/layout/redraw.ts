@@ -1,4 +1,7 @@
-/** Draws a plan again after a change: what comes back and the work of each child first, since they take time, then the lay-out. */
+/**
+ * Draws a plan again after a change: what comes back and the work of each child first, since they take time, then the
+ * lay-out.
+ */
 import { addDays } from '../calendar/dates';
 import { schoolDays } from '../calendar/school-days';
 import { assignments } from '../ladder/assign';

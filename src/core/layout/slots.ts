@@ -68,7 +68,10 @@ export class Slots {
     return part.earliest ? this.firstOf(this.dayFrom(part.earliest)) : 0;
   }
 
-  /** The first window that begins when a wait, counted in hours from the end of a window, has passed. Nights and weekends count. */
+  /**
+   * The first window that begins when a wait, counted in hours from the end of a window, has passed. Nights and
+   * weekends count.
+   */
   afterWait(slot: Slot, hours: number): Slot {
     const until = waitEnds(
       this.input.days[this.day(slot)].date,

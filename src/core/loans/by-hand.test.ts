@@ -1,4 +1,7 @@
-/** Borrowing worked out by hand: lessons on Monday, Wednesday and Friday from 31 August 2026, library days on Tuesday and Saturday, three weeks a loan, once renewed. */
+/**
+ * Borrowing worked out by hand: lessons on Monday, Wednesday and Friday from 31 August 2026, library days on Tuesday
+ * and Saturday, three weeks a loan, once renewed.
+ */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { aPart, aPlan } from '../../../tests/sample-plan';

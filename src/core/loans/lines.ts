@@ -1,4 +1,7 @@
-/** What is borrowed against what the lessons need: when to ask, when to have it, when it goes back, and what is wrong with that. */
+/**
+ * What is borrowed against what the lessons need: when to ask, when to have it, when it goes back, and what is wrong
+ * with that.
+ */
 import { addDays, daysBetween, shortDate } from '../calendar/dates';
 import { byId, groupBy, lessonsOf } from '../plan/lookup';
 import type { Book } from '../plan/book';
@@ -48,7 +51,10 @@ export interface LoanLine {
   troubles: Trouble[];
 }
 
-/** Days on which each lesson of a unit that has not been taught needs a book: those of the parts that read it, else of all its parts. */
+/**
+ * Days on which each lesson of a unit that has not been taught needs a book: those of the parts that read it, else of
+ * all its parts.
+ */
 export function needsOf(plan: Plan, bookId: string): Need[] {
   const pulls = byId(plan.pulls.filter((p) => p.bookId === bookId));
   const parts = groupBy(
@@ -181,7 +187,10 @@ export interface LoanErrand extends Errand {
   does: 'fetch' | 'return';
 }
 
-/** The fewest trips that fetch everything before it is needed and take everything back when it is no longer needed and before it is due. */
+/**
+ * The fewest trips that fetch everything before it is needed and take everything back when it is no longer needed and
+ * before it is due.
+ */
 export function tripsFor(
   lines: readonly LoanLine[],
   card: Card,

@@ -1,4 +1,7 @@
-/** What a chosen set comes to: the role and lessons of each book with the reason it was taken, what a limit costs, what a book left out would have added. */
+/**
+ * What a chosen set comes to: the role and lessons of each book with the reason it was taken, what a limit costs, what
+ * a book left out would have added.
+ */
 import { suits, type OnLesson } from '../books/fit';
 import { pagesOf, wordsOf } from '../books/reading';
 import { moneyText } from './money-text';

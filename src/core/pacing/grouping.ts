@@ -6,7 +6,10 @@ export interface SmallTopic {
   size: number;
 }
 
-/** How much a cut between two headings that share words costs, against one lesson being half as large again as the mean (own choice). */
+/**
+ * How much a cut between two headings that share words costs, against one lesson being half as large again as the mean
+ * (own choice).
+ */
 const LIKENESS = 0.5;
 
 /**

@@ -210,3 +210,13 @@ export function recorded(
   );
   return { ...after, marks, readings, entries: [...after.entries, ...entries] };
 }
+
+/** How many of the things that were done a change takes out of the plan: they stay written down. */
+export function outlasting(before: Plan, after: Plan): number {
+  if (before.marks === after.marks) return 0;
+  const parts = new Set(after.parts.map((p) => p.id));
+  const children = new Set(after.children.map((c) => c.id));
+  return before.marks.filter(
+    (m) => m.outcome === 'done' && (!parts.has(m.partId) || (m.childId !== null && !children.has(m.childId))),
+  ).length;
+}

@@ -3,7 +3,10 @@ import { z } from 'zod';
 import { id, minutes, shortText, skill } from './measures';
 import { LADDER_KINDS, RUNG_KEYS, type RungKey } from './words';
 
-/** One of five versions as the family words it. Null or empty: as the ladder does it; a kind of the family's own always has words. */
+/**
+ * One of five versions as the family words it. Null or empty: as the ladder does it; a kind of the family's own always
+ * has words.
+ */
 export const workVersion = z.strictObject({
   wording: z.string().trim().max(300).default(''),
   /** How many of what the kind counts: words, sentences, labels, questions. */

@@ -4,7 +4,10 @@ import type { IsoDate } from '../plan/measures';
 import type { Part } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
 
-/** For a week opening or the close of a unit its big ideas; for recall the prompts of the last lesson taught before the day; for a word check its words. Empty where there is nothing to say. */
+/**
+ * For a week opening or the close of a unit its big ideas; for recall the prompts of the last lesson taught before the
+ * day; for a word check its words. Empty where there is nothing to say.
+ */
 export function saidToday(plan: Plan): (part: Part, date: IsoDate) => string {
   const homeOf = homes(plan);
   const partsOf = groupBy(

@@ -1,5 +1,8 @@
 'use client';
-/** The level of a passage: what is counted, the published measures side by side, their spread, and what it means for each child. */
+/**
+ * The level of a passage: what is counted, the published measures side by side, their spread, and what it means for
+ * each child.
+ */
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '@/kit/button';

@@ -59,7 +59,10 @@ export interface BooksView {
   pulled: PulledBook[];
   /** Topics of the brainstorm to find a book for. */
   wanted: string[];
-  /** How many books on the shelf are not pulled for this unit; a shelf may be long, so they are fetched when they are looked for. */
+  /**
+   * How many books on the shelf are not pulled for this unit; a shelf may be long, so they are fetched when they are
+   * looked for.
+   */
   unpulled: number;
   children: Reader[];
   covered: number;

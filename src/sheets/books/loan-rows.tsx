@@ -1,5 +1,8 @@
 'use client';
-/** What is borrowed, drawn under the lessons it serves: from the lesson before which it comes to the last one before it is due. */
+/**
+ * What is borrowed, drawn under the lessons it serves: from the lesson before which it comes to the last one before it
+ * is due.
+ */
 import styled from 'styled-components';
 import { dayMonth } from '@/core/calendar/dates';
 import type { LoanLine } from '@/core/loans/lines';

@@ -5,6 +5,7 @@ import type { z } from 'zod';
 import { perform, type Edit, type Refusal } from '@/core/edit/edit';
 import { difference, differenceInWords } from '@/core/layout/difference';
 import { count } from '@/core/plan/called';
+import { outlasting } from '@/core/plan/happened';
 import type { Plan } from '@/core/plan/plan';
 import { StaleRevision, write } from '@/data/door';
 import { faultFrom } from '@/data/fault';
@@ -55,7 +56,7 @@ export async function act<T>({ base, input, shape, label, edit, moves, commutes 
           message = [
             label(value, plan),
             differenceInWords(difference(plan, drawn.plan), moves?.(value)),
-            outlasting(plan, drawn.plan),
+            keptInWords(plan, drawn.plan),
           ]
             .filter(Boolean)
             .join('. ')
@@ -69,14 +70,12 @@ export async function act<T>({ base, input, shape, label, edit, moves, commutes 
   });
 }
 
-/** What was taught of things that were taken out of the plan, in words; empty where nothing was. */
-function outlasting(before: Plan, after: Plan): string {
-  const parts = new Set(after.parts.map((p) => p.id));
-  const children = new Set(after.children.map((c) => c.id));
-  const kept = before.marks.filter(
-    (m) => m.outcome === 'done' && (!parts.has(m.partId) || (m.childId !== null && !children.has(m.childId))),
-  ).length;
-  return kept ? `${count(kept, 'thing')} taught of it ${kept > 1 ? 'stay' : 'stays'} in the record` : '';
+/** What was taught of things that were taken out of the plan, in words, and where it is; empty where nothing was. */
+function keptInWords(before: Plan, after: Plan): string {
+  const kept = outlasting(before, after);
+  return kept
+    ? `What was taught of it (${count(kept, 'entry', 'entries')}) stays under “What happened” on Family`
+    : '';
 }
 
 /** Said where a request does not say on which revision it was made: no sheet of ours sends it. */
@@ -86,7 +85,10 @@ const NO_REVISION: Outcome = {
     'This change does not say on which revision it was made. Load the sheet again, then do it once more.',
 };
 
-/** Runs a write. A plan that has moved on and a store that cannot be written are told in words; only what we alone can cause is thrown. */
+/**
+ * Runs a write. A plan that has moved on and a store that cannot be written are told in words; only what we alone can
+ * cause is thrown.
+ */
 export function attempt(write: () => Outcome): Outcome {
   try {
     const outcome = write();

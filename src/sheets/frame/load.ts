@@ -1,4 +1,7 @@
-/** What every sheet reads first: the plan with its revision, the day, and the unit the sheet is about (`unit=newest`: the one just begun). */
+/**
+ * What every sheet reads first: the plan with its revision, the day, and the unit the sheet is about (`unit=newest`:
+ * the one just begun).
+ */
 import { connection } from 'next/server';
 import { isoDate, type IsoDate } from '@/core/plan/measures';
 import { homes } from '@/core/plan/lookup';

@@ -1,5 +1,8 @@
 'use client';
-/** A child standing on a rung of one kind of work: what they get, and all that can be done about it, by drag, by key or from the menu. */
+/**
+ * A child standing on a rung of one kind of work: what they get, and all that can be done about it, by drag, by key or
+ * from the menu.
+ */
 import { useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { useDrag } from 'react-aria/useDrag';
 import { useDrop } from 'react-aria/useDrop';

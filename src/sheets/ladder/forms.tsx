@@ -147,7 +147,10 @@ const FROM: Record<Prompt['from'], string> = {
   topic: 'a topic of the lesson',
 };
 
-/** An extension, or the lesson brought down: prompts a rung up, on the child's own and a rung down, or words of the parent's own. */
+/**
+ * An extension, or the lesson brought down: prompts a rung up, on the child's own and a rung down, or words of the
+ * parent's own.
+ */
 export function AddForm({
   lessonId,
   view,

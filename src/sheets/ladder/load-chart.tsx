@@ -1,5 +1,8 @@
 'use client';
-/** Everybody's minutes on every school day of the unit, each against what they can take: one small picture each, and the weeks in figures under them. */
+/**
+ * Everybody's minutes on every school day of the unit, each against what they can take: one small picture each, and
+ * the weeks in figures under them.
+ */
 import { Bar, BarChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import styled from 'styled-components';
 import { dayMonth, lengthText } from '@/core/calendar/dates';

@@ -93,7 +93,10 @@ export interface LadderView {
   days: Stretch[];
   weeks: Stretch[];
   everyone: Named[];
-  /** By what each child's minutes are worked out: letters and words a minute, each with the pieces it was measured on (0: the table's), and the stretch that suits the age. */
+  /**
+   * By what each child's minutes are worked out: letters and words a minute, each with the pieces it was measured on
+   * (0: the table's), and the stretch that suits the age.
+   */
   rates: {
     name: string;
     letters: number;

@@ -1,5 +1,8 @@
 'use client';
-/** Pages to print, child by child in the order of use: the lesson page, to copy, cards to cut out, booklets to fold, frames and lines, the quiz with its key apart, and the checklist of the unit. */
+/**
+ * Pages to print, child by child in the order of use: the lesson page, to copy, cards to cut out, booklets to fold,
+ * frames and lines, the quiz with its key apart, and the checklist of the unit.
+ */
 import { useReady } from '../frame/use-ready';
 import Link from 'next/link';
 import { Button } from '@/kit/button';

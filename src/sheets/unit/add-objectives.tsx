@@ -1,5 +1,8 @@
 'use client';
-/** Adding objectives: typed, pasted or from a table; what is wrong is named by its row, and nothing is kept until it is mended. */
+/**
+ * Adding objectives: typed, pasted or from a table; what is wrong is named by its row, and nothing is kept until it is
+ * mended.
+ */
 import { FormDialog } from '@/kit/form-dialog';
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components/FileTrigger';

@@ -206,7 +206,10 @@ export function Ideas({ view, unit }: { view: UnitView; unit: Unit }) {
   );
 }
 
-/** Moves one end of whom an idea suits: up from the youngest, or with `fromOldest` down from the oldest. People stand from the youngest. */
+/**
+ * Moves one end of whom an idea suits: up from the youngest, or with `fromOldest` down from the oldest. People stand
+ * from the youngest.
+ */
 function reached(people: string[], now: readonly string[], fromOldest: boolean, by: 1 | -1): string[] {
   const on = people.map((p) => now.includes(p));
   const lo = Math.max(0, on.indexOf(true));

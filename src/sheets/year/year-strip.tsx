@@ -1,5 +1,8 @@
 'use client';
-/** The year drawn to scale: blocks, weeks, units in their places by who is in them, what is daily, and the school days of each week. */
+/**
+ * The year drawn to scale: blocks, weeks, units in their places by who is in them, what is daily, and the school days
+ * of each week.
+ */
 import { useRouter } from 'next/navigation';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import { useDrag } from 'react-aria/useDrag';

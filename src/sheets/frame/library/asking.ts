@@ -23,7 +23,10 @@ export const hearing = (loan: Loan, b: LibraryBook): Partial<Loan> => {
 
 const REACHED = { hold: ['reserved', 'ready'], borrow: ['out'] } as const;
 
-/** Asks, and takes it as done where the library has it so already: an earlier try may have got through to it and not into the plan. */
+/**
+ * Asks, and takes it as done where the library has it so already: an earlier try may have got through to it and not
+ * into the plan.
+ */
 export async function ensure(ref: string, does: Parameters<typeof askOf>[1]): Promise<Heard> {
   const heard = await askOf(ref, does);
   if (!('wrong' in heard) || does === 'renew' || does === 'cancel') return heard;
