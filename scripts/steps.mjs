@@ -1,7 +1,15 @@
 /** Steps that the commands share. Only what Node itself brings is used here, so that they run before anything is installed. */
 import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import {
+  createWriteStream,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { createServer } from 'node:net';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -12,14 +20,30 @@ export const quietEnv = { ...process.env, NEXT_TELEMETRY_DISABLED: '1' };
 export const bin = (...path) => join(root, 'node_modules', ...path);
 export const next = bin('next', 'dist', 'bin', 'next');
 
-/** Runs a program to its end, its output shown; gives its exit code. While it is silent, says now and then that it goes on. */
-export function run(name, args, { env = quietEnv, silent = false } = {}) {
+/**
+ * Runs a program to its end, its output shown, and kept in the file `log` names; gives its exit code. While it is
+ * silent, says now and then that it goes on.
+ */
+export function run(name, args, { env = quietEnv, silent = false, log = undefined } = {}) {
   return new Promise((resolve) => {
+    const out = log ? 'pipe' : 'inherit';
     const child = spawn(name, args, {
       cwd: root,
       env,
-      stdio: ['ignore', silent ? 'ignore' : 'inherit', silent ? 'ignore' : 'inherit'],
+      stdio: ['ignore', silent ? 'ignore' : out, silent ? 'ignore' : out],
     });
+    if (log) {
+      const file = createWriteStream(log);
+      for (const [from, to] of [
+        [child.stdout, process.stdout],
+        [child.stderr, process.stderr],
+      ])
+        from.on('data', (text) => {
+          to.write(text);
+          file.write(text);
+        });
+      child.on('close', () => file.end());
+    }
     const started = Date.now();
     const timer = setInterval(
       () => say(`  … still at it after ${Math.round((Date.now() - started) / 1000)} s`),
@@ -33,7 +57,7 @@ export function run(name, args, { env = quietEnv, silent = false } = {}) {
       say(`  ${e.message}`);
       end(1);
     });
-    child.on('exit', end);
+    child.on(log ? 'close' : 'exit', end);
   });
 }
 

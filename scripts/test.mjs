@@ -8,15 +8,25 @@ rmSync(results, { recursive: true, force: true });
 mkdirSync(results, { recursive: true });
 const total = { passed: 0, failed: 0 };
 
+/** What went wrong, said once more at the end, where it is looked for. */
+const wrong = [];
+/** Lines of a part's output that are said again when it failed: its runner ends with what failed. */
+const SAID_AGAIN = 60;
+
 /** Counts a part of the run. A runner that ended badly without saying why counts as one failure. */
 function count(name, code, { passed, failed }) {
   const counted = { passed, failed: code !== 0 && failed === 0 ? 1 : failed };
   total.passed += counted.passed;
   total.failed += counted.failed;
   say(`${name}: ${counted.passed} passed, ${counted.failed} failed\n`);
+  if (counted.failed) {
+    const lines = readFileSync(logOf(name), 'utf8').trimEnd().split('\n');
+    wrong.push(`${name} ended with exit code ${code}:`, ...lines.slice(-SAID_AGAIN), '');
+  }
 }
 
-const node = (...args) => run(process.execPath, args);
+const logOf = (name) => join(results, `${name.toLowerCase().replaceAll(' ', '-')}.log`);
+const node = (name, ...args) => run(process.execPath, args, { log: logOf(name) });
 
 function read(file, how) {
   try {
@@ -30,11 +40,11 @@ await ensurePackages();
 
 say('Types, form and lint');
 const [types, form, lint] = await Promise.all([
-  node(bin('next', 'dist', 'bin', 'next'), 'typegen').then(() =>
-    node(bin('typescript', 'bin', 'tsc'), '--noEmit'),
+  node('Types', bin('next', 'dist', 'bin', 'next'), 'typegen').then(() =>
+    node('Types', bin('typescript', 'bin', 'tsc'), '--noEmit'),
   ),
-  node(bin('prettier', 'bin', 'prettier.cjs'), '--check', '--log-level=warn', '.'),
-  node(bin('eslint', 'bin', 'eslint.js'), '.'),
+  node('Form', bin('prettier', 'bin', 'prettier.cjs'), '--check', '--log-level=warn', '.'),
+  node('Lint', bin('eslint', 'bin', 'eslint.js'), '.'),
 ]);
 for (const [name, code] of [
   ['Types', types],
@@ -45,6 +55,7 @@ for (const [name, code] of [
 
 say('Unit, and checks against what is published');
 const tests = await node(
+  'Unit and checks',
   bin('vitest', 'vitest.mjs'),
   'run',
   '--reporter=default',
@@ -62,6 +73,7 @@ say('Browser');
 const chromium = await ensureChromium();
 const browser = await run(process.execPath, [bin('@playwright', 'test', 'cli.js'), 'test'], {
   env: { ...quietEnv, CHROMIUM_PATH: chromium },
+  log: logOf('Browser'),
 });
 count(
   'Browser',
@@ -69,6 +81,7 @@ count(
   read('e2e.json', (r) => ({ passed: r.stats.expected, failed: r.stats.unexpected + r.stats.flaky })),
 );
 
+for (const line of wrong) say(line);
 writeFileSync(join(results, 'counts.json'), JSON.stringify(total));
 say(`${total.passed} passed, ${total.failed} failed`);
 process.exit(total.failed === 0 ? 0 : 1);

@@ -10,7 +10,8 @@ import { editBook } from './books';
 import { isDrawnAlike, perform } from './edit';
 import { askQuestion } from './gathered';
 
-const context = { today: '2026-09-10', newId: () => 'new' };
+let ids = 0;
+const context = { today: '2026-09-10', newId: () => `new${ids++}` };
 
 it('is the same as drawing again', () => {
   let alike = 0;
