@@ -34,6 +34,7 @@ import { canonical } from '@/core/plan/canonical';
 import { lessonsOf } from '@/core/plan/lookup';
 import type { Skill } from '@/core/plan/measures';
 import { EMPTY_PLAN, type Plan, type Role } from '@/core/plan/plan';
+import { teachEarlierYear } from './earlier-year';
 import { FLEECE_BOOKS, type DemoBook } from './books';
 import { BIRDS_CONTENTS, BRIDGES_CONTENTS, FLEECE_CONTENTS, FLEECE_PASSAGE } from './contents';
 
@@ -43,11 +44,15 @@ export const DEMO_TODAY = '2026-10-28';
 export function demoPlan(): Plan {
   let plan: Plan = EMPTY_PLAN;
   let count = 0;
-  const edit = (change: Edit, today = '2026-08-24'): void => {
-    const done = perform(change, plan, { today, newId: () => `demo-${String(++count).padStart(4, '0')}` });
+  let ofEarlier = 0;
+  const numbered = (before: string, n: number): string => before + String(n).padStart(4, '0');
+  const make = (change: Edit, today: string, newId: () => string): void => {
+    const done = perform(change, plan, { today, newId });
     if ('refused' in done) throw new Error(done.refused);
     plan = canonical(done.plan);
   };
+  const edit = (change: Edit, today = '2026-08-24'): void =>
+    make(change, today, () => numbered('demo-', ++count));
   const child = (name: string): string => plan.children.find((c) => c.name === name)!.id;
   const unit = (title: string): string => plan.units.find((u) => u.title === title)!.id;
   const lesson = (unitTitle: string, number: number): string =>
@@ -61,10 +66,14 @@ export function demoPlan(): Plan {
       allergies: ['hazelnut'],
     }),
   );
-  edit(addChild({ name: 'Ottilie', birthMonth: '2014-05', hatch: 'diagonals', minutes: 260, mouths: false }));
-  edit(addChild({ name: 'Bram', birthMonth: '2017-03', hatch: 'bars', minutes: 230, mouths: false }));
-  edit(addChild({ name: 'Junia', birthMonth: '2020-06', hatch: 'dots', minutes: 200, mouths: false }));
-  edit(addChild({ name: 'Pim', birthMonth: '2023-04', hatch: 'lattice', minutes: 130, mouths: true }));
+  edit(addChild({ name: 'Ottilie', birthMonth: '2014-05', hatch: 'diagonals', minutes: 220, mouths: false }));
+  edit(addChild({ name: 'Bram', birthMonth: '2017-03', hatch: 'bars', minutes: 190, mouths: false }));
+  edit(addChild({ name: 'Junia', birthMonth: '2020-06', hatch: 'dots', minutes: 160, mouths: false }));
+  edit(addChild({ name: 'Pim', birthMonth: '2023-04', hatch: 'lattice', minutes: 90, mouths: true }));
+  teachEarlierYear(
+    (change, today) => make(change, today, () => numbered('demo-e', ++ofEarlier)),
+    () => plan,
+  );
   const stands: [string, Skill, 1 | 2 | 3 | 4 | 5][] = [
     ['Bram', 'reading', 5],
     ['Bram', 'writing', 3],

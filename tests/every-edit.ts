@@ -53,6 +53,7 @@ import {
   setYear,
   takeDayOff,
 } from '../src/core/edit/year';
+import { closeYear, leftOver, nextDates, type NextYear } from '../src/core/edit/years';
 import { blankBook, blankRule } from '../src/core/plan/blank';
 import { ROLES, SHOWS, SKILLS, SWAP_KINDS } from '../src/core/plan/words';
 
@@ -117,6 +118,29 @@ const day = (n: number): string =>
 const sittingOf = (p: Plan, lessonId: string): string | undefined =>
   p.sittings.find((s) => p.parts.find((x) => x.id === s.partId)?.lessonId === lessonId)?.date;
 
+/** The next year, with every other thing that can go on; now and then one that cannot be. */
+export function theNextYear(plan: Plan, n: number): NextYear {
+  const left = leftOver(plan);
+  const some = (items: readonly { id: string }[]): string[] =>
+    items.filter((_, i) => (n + i) % 2).map((i) => i.id);
+  const dates = plan.year ? nextDates(plan.year) : { starts: '2027-09-01', ends: '2028-06-30' };
+  return {
+    ...dates,
+    starts: n % 10 === 9 ? '2026-09-01' : dates.starts,
+    unitIds: some([...left.unfinished.map((u) => u.unit), ...left.waiting]),
+    ruleIds: some(left.rules),
+    questionIds: some(left.questions),
+    leadMinutes: 100 + n,
+    childMinutes: Object.fromEntries(plan.children.map((c) => [c.id, 60 + n])),
+  };
+}
+
+/** Everything that was ever written down, the years before first. */
+export const everyEntry = (plan: Plan): Plan['entries'] => [
+  ...plan.closedYears.flatMap((y) => y.slice!.entries),
+  ...plan.entries,
+];
+
 export const EVERY_EDIT: Step[] = [
   (p, n) => joinLessons([lesson(p, n), lesson(p, n + 1)], null, n % 2 === 0),
   (p, n) => splitLesson(lesson(p, n), 2 + (n % 3)),
@@ -177,6 +201,7 @@ export const EVERY_EDIT: Step[] = [
   (p, n) => editUnit(unit(p, n), { childIds: n % 2 ? ['c1'] : ['c1', 'c2'] }),
   (_, n) => dropInIllness(day(n), day(n + 3) > day(n) ? day(n + 3) : day(n), 'fever'),
   (_, n) => takeDayOff({ first: day(n), last: day(n), label: '', kind: 'holiday' }),
+  (p, n) => closeYear(theNextYear(p, n)),
   (p, n) => setYear({ ...p.year!, weekdays: n % 2 ? [1, 3, 5] : [2, 4], terms: [] }),
   (p, n) => turnIdea(pick([...p.ideas, NONE], n).id, n % 2 ? 'lesson' : 'activity'),
   (p, n) => placeIdea(pick([...p.ideas, NONE], n).id, lesson(p, n)),

@@ -8,6 +8,7 @@ import type Database from 'better-sqlite3';
 import { randomUUID } from 'node:crypto';
 import { NOTHING, standing } from '@/core/plan/happened';
 import type { Plan } from '@/core/plan/plan';
+import { closedYearRow } from './closed-years';
 import { readPlan, rowsOf } from './plan';
 import { TABLES, TABLE_NAMES, type Row, type Rows, type TableName } from './tables';
 
@@ -94,7 +95,7 @@ export function write<Other extends object>(
       const before = planNow(db);
       const outcome = edit(before);
       if (!('plan' in outcome)) return outcome;
-      const changes = difference(rowsOf(before), rowsOf(outcome.plan as Plan));
+      const changes = difference(...rowsBetween(db, before, outcome.plan as Plan));
       if (!changes.length) return { revision: commutes ? currentRevision(db) : base };
       apply(db, changes);
       db.prepare("UPDATE revision SET state = 'settled' WHERE state = 'undone'").run();
@@ -166,11 +167,10 @@ function step(
           after: c.after && JSON.parse(c.after),
         })),
       );
-      apply(
-        db,
-        changes.filter((c) => c.table !== 'entry'),
-      );
-      for (const c of changes) if (c.table === 'entry') stepEntry(db, c);
+      // With a year that is closed, or opened again by undo, all that happened in it goes along as it is.
+      const movesYear = changes.some((c) => c.table === 'closed_year');
+      apply(db, movesYear ? changes : changes.filter((c) => c.table !== 'entry'));
+      for (const c of changes) if (c.table === 'entry' && !movesYear) stepEntry(db, c);
       db.prepare('UPDATE revision SET state = ? WHERE number = ?').run(becomes, entry.number);
       // A step is a revision too, so that a window that has not seen it is refused.
       return {
@@ -247,6 +247,22 @@ function settleOld(db: Database.Database): void {
   if (!oldest) return;
   db.prepare('DELETE FROM change WHERE revision <= ?').run(oldest.number);
   db.prepare("UPDATE revision SET state = 'settled' WHERE state = 'done' AND number <= ?").run(oldest.number);
+}
+
+/** The rows of a plan before and after a change. Closed years are compared whole only where something became of one. */
+function rowsBetween(db: Database.Database, before: Plan, after: Plan): [Rows, Rows] {
+  const [was, is] = [rowsOf(before), rowsOf(after)];
+  if (before.closedYears === after.closedYears) return [was, is];
+  const stored = new Map(before.closedYears.map(({ id }) => [id, closedYearRow(db, id)]));
+  return [
+    { ...was, closed_year: [...stored.values()] },
+    {
+      ...is,
+      closed_year: is.closed_year.map((row) =>
+        row.body === null ? { ...row, body: stored.get(row.id as string)!.body } : row,
+      ),
+    },
+  ];
 }
 
 function difference(before: Rows, after: Rows): Change[] {

@@ -109,6 +109,7 @@ export function childRows(children: readonly Child[]): Pick<Rows, 'child' | 'chi
       hatch: c.hatch,
       minutes: c.minutes,
       mouths: c.mouths ? 1 : 0,
+      measured: JSON.stringify(c.measured),
     })),
     child_rung: children.flatMap((c) =>
       Object.entries(c.rungs).map(([skill, rung]) => ({ child_id: c.id, skill, rung })),
@@ -125,6 +126,7 @@ export function childrenFrom({ child, child_rung }: Pick<Rows, 'child' | 'child_
     hatch: c.hatch as Child['hatch'],
     minutes: c.minutes as number,
     mouths: c.mouths === 1,
+    measured: JSON.parse(c.measured as string),
     rungs: Object.fromEntries(
       (rungs.get(c.id as string) ?? []).map((r) => [r.skill as Skill, r.rung as Rung]),
     ),

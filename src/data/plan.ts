@@ -4,6 +4,7 @@ import { canonical } from '@/core/plan/canonical';
 import { withHappened } from '@/core/plan/happened';
 import type { Plan } from '@/core/plan/plan';
 import { bookRows, booksFrom, loanRows, loansFrom } from './books';
+import { CLOSED_YEAR_COLUMNS, closedYearRows, closedYearsFrom } from './closed-years';
 import { childRows, childrenFrom, familyFrom, familyRows, yearFrom, yearRows } from './family';
 import { TABLES, TABLE_NAMES, type Row, type Rows } from './tables';
 import { partRows, partsFrom } from './parts';
@@ -38,6 +39,7 @@ export function rowsOf(given: Plan): Rows {
     ...assignmentRows(plan.assignments),
     ...sittingRows(plan.sittings),
     ...entryRows(plan.entries),
+    ...closedYearRows(plan.closedYears),
   };
 }
 
@@ -61,6 +63,7 @@ const PLACED = new Set<string>([
   'book_use',
   'loan',
   'entry',
+  'closed_year',
 ]);
 
 export function readPlan(db: Database.Database): Plan {
@@ -69,7 +72,7 @@ export function readPlan(db: Database.Database): Plan {
       table,
       db
         .prepare(
-          `SELECT * FROM ${table} ORDER BY ${PLACED.has(table) ? 'position, ' : ''}${TABLES[table].join(', ')}`,
+          `SELECT ${table === 'closed_year' ? CLOSED_YEAR_COLUMNS : '*'} FROM ${table} ORDER BY ${PLACED.has(table) ? 'position, ' : ''}${TABLES[table].join(', ')}`,
         )
         .all() as Row[],
     ]),
@@ -92,6 +95,7 @@ export function readPlan(db: Database.Database): Plan {
     sittings: sittingsFrom(rows),
     marks: [],
     entries: entriesOf(rows),
+    closedYears: closedYearsFrom(rows),
   });
   return canonical(plan);
 }

@@ -5,6 +5,7 @@ import type { Entry } from '@/core/plan/entry';
 import { standing } from '@/core/plan/happened';
 import type { Plan } from '@/core/plan/plan';
 import { BESIDE, keepCopy, setAside, type Copy } from './copies';
+import { withClosedYears } from './closed-years';
 import { currentRevision } from './door';
 import { faultFrom, storeFault } from './fault';
 import { APPLICATION_ID, lookAt, open } from './open';
@@ -151,7 +152,7 @@ export function planOutOf(path: string): Plan | undefined {
   let db: Database.Database | undefined;
   try {
     db = new Database(path, { readonly: true, fileMustExist: true });
-    return readPlan(db);
+    return withClosedYears(db, readPlan(db));
   } catch {
     return undefined;
   } finally {

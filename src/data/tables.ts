@@ -24,6 +24,7 @@ export const TABLES = {
   assignment: ['part_id', 'child_id'],
   sitting: ['id'],
   entry: ['id'],
+  closed_year: ['id'],
 } as const satisfies Record<string, readonly string[]>;
 
 export type TableName = keyof typeof TABLES;

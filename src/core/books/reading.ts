@@ -3,7 +3,7 @@ import { gradeOf } from '../plan/age';
 import { byId, groupBy, homes } from '../plan/lookup';
 import type { Book, BookForm } from '../plan/book';
 import type { IsoDate } from '../plan/measures';
-import type { Plan, Role, Use } from '../plan/plan';
+import type { Measure, Plan, Role, Use } from '../plan/plan';
 import type { Part } from '../plan/lesson';
 
 /** Words on a page, by form. Common practice, no source; forms without running text have none. */
@@ -59,25 +59,32 @@ export interface Rate {
   measuredOn: number;
 }
 
-/**
- * The words a minute a child reads alone: what was measured, words over minutes of the latest readings of books whose
- * words are known, once that is ten minutes; until then the table's value for the grade on the date.
- */
-export function ownRate(
-  plan: Pick<Plan, 'readings' | 'books' | 'children'>,
-  childId: string,
-  date: IsoDate,
-): Rate {
+/** Words over minutes of a child's latest readings of books whose words are known, this year; null under ten minutes of them. */
+export function measuredReading(plan: Pick<Plan, 'readings' | 'books'>, childId: string): Measure | null {
   const books = byId(plan.books);
-  const child = plan.children.find((c) => c.id === childId)!;
   const known = plan.readings
     .filter((r) => r.childId === childId && r.bookId !== null && wordsOf(books.get(r.bookId)!, 1) > 0)
     .sort((a, b) => (a.date < b.date ? -1 : 1))
     .slice(-LATEST);
   const minutes = known.reduce((sum, r) => sum + r.minutes, 0);
   const words = known.reduce((sum, r) => sum + wordsOf(books.get(r.bookId!)!, r.pages), 0);
-  if (minutes < MEASURED_ENOUGH) return { rate: silentRate(gradeOf(child.birthMonth, date)), measuredOn: 0 };
-  return { rate: Math.max(1, Math.round(words / minutes)), measuredOn: known.length };
+  return minutes < MEASURED_ENOUGH || words < 1 ? null : { amount: words, minutes, on: known.length };
+}
+
+/**
+ * The words a minute a child reads alone: what was measured this year, else in the year before; until there is enough of
+ * either, the table's value for the grade on the date.
+ */
+export function ownRate(
+  plan: Pick<Plan, 'readings' | 'books' | 'children'>,
+  childId: string,
+  date: IsoDate,
+): Rate {
+  const child = plan.children.find((c) => c.id === childId)!;
+  const measured = measuredReading(plan, childId) ?? child.measured.reading;
+  return measured
+    ? { rate: Math.max(1, Math.round(measured.amount / measured.minutes)), measuredOn: measured.on }
+    : { rate: silentRate(gradeOf(child.birthMonth, date)), measuredOn: 0 };
 }
 
 /** Minutes of reading: aloud by an adult, alone by each child at the rate measured, else the table's. */

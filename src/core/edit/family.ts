@@ -1,6 +1,6 @@
 /** The family, its children and their rungs. */
 import type { Rung, Skill } from '../plan/measures';
-import { blankFamily } from '../plan/blank';
+import { blankChild, blankFamily } from '../plan/blank';
 import { HATCHES } from '../plan/words';
 import type { Child, Family } from '../plan/plan';
 import { GONE, withChanged, type Edit } from './edit';
@@ -11,7 +11,7 @@ export const setFamily =
   (plan) => ({ plan: { ...plan, family: { ...(plan.family ?? blankFamily), ...change } } });
 
 export const addChild =
-  (child: Omit<Child, 'id' | 'rungs'>): Edit =>
+  (child: Omit<Child, 'id' | 'rungs' | 'measured'>): Edit =>
   (plan, { newId }) => {
     const taken = plan.children.find((c) => c.hatch === child.hatch);
     if (plan.children.length >= HATCHES.length)
@@ -19,11 +19,11 @@ export const addChild =
         refused: `Hausplan tells ${HATCHES.length} children apart; there is no hatch left for another.`,
       };
     if (taken) return { refused: `${capital(child.hatch)} is ${taken.name}’s hatch. Choose another one.` };
-    return { plan: { ...plan, children: [...plan.children, { ...child, id: newId(), rungs: {} }] } };
+    return { plan: { ...plan, children: [...plan.children, { ...blankChild, ...child, id: newId() }] } };
   };
 
 export const editChild =
-  (id: string, change: Omit<Child, 'id' | 'rungs'>): Edit =>
+  (id: string, change: Omit<Child, 'id' | 'rungs' | 'measured'>): Edit =>
   (plan) => {
     if (!plan.children.some((c) => c.id === id)) return { refused: GONE };
     const taken = plan.children.find((c) => c.hatch === change.hatch && c.id !== id);

@@ -3,8 +3,9 @@
  * newline at the end), so that the same plan always gives the same bytes. Reading names every fault and where it is.
  */
 import { z } from 'zod';
+import { canonical } from '../plan/canonical';
 import { entriesFrom, withHappened } from '../plan/happened';
-import { plan as planShape, type Plan } from '../plan/plan';
+import { closedYear, slice as sliceShape, type ClosedYear, type Plan, type Slice } from '../plan/plan';
 import { dangling, LISTS } from '../plan/references';
 
 export const FORMAT = 'hausplan';
@@ -12,7 +13,13 @@ export const VERSION = 3;
 /** Versions that can be read: what a later one added has its blank value in an earlier file. */
 const READS: readonly number[] = [1, 2, 3];
 
-const { marks, readings, entries, ...lasting } = planShape.shape;
+const { marks, readings, entries, ...lasting } = sliceShape.shape;
+
+/** A closed year has its own household in it, as it was then. */
+const closed = closedYear
+  .omit({ slice: true })
+  .extend({ plan: z.strictObject({ ...lasting, entries }) })
+  .refine((y) => y.starts <= y.ends, { error: 'the year ends before it starts', path: ['ends'] });
 
 /** What happened stands in it as entries; what is done or read follows from them. */
 export const hausplanFile = z.strictObject({
@@ -20,6 +27,7 @@ export const hausplanFile = z.strictObject({
   version: z.literal(VERSION),
   ...lasting,
   entries,
+  closedYears: z.array(closed).max(60).default([]),
 });
 
 /** Versions 1 and 2 said what happened in marks and readings. */
@@ -39,9 +47,19 @@ export interface Fault {
 
 export type Reading = { plan: Plan } | { faults: Fault[] };
 
-export function writeHausplanJson({ marks: _, readings: __, ...plan }: Plan): string {
-  return `${JSON.stringify(hausplanFile.parse({ format: FORMAT, version: VERSION, ...plan }), null, 2)}\n`;
+/** @throws when a closed year lies in the store still: it is read before a plan goes out */
+export function writeHausplanJson({ closedYears, ...plan }: Plan): string {
+  const document = {
+    format: FORMAT,
+    version: VERSION,
+    ...withoutProjections(plan),
+    closedYears: closedYears.map(({ slice, ...year }) => ({ ...year, plan: withoutProjections(slice!) })),
+  };
+  return `${JSON.stringify(hausplanFile.parse(document), null, 2)}\n`;
 }
+
+const withoutProjections = ({ marks: _, readings: __, ...rest }: Slice): Omit<Slice, 'marks' | 'readings'> =>
+  rest;
 
 export function readHausplanJson(text: string): Reading {
   let document: unknown;
@@ -69,10 +87,37 @@ export function readHausplanJson(text: string): Reading {
   if (!parsed.success)
     return { faults: parsed.error.issues.map((i) => ({ where: pathText(i.path), what: i.message })) };
   const { format: _, version: __, ...read } = parsed.data;
-  const plan: Plan = { marks: [], readings: [], entries: [], ...read };
-  const faults = faultsBetween(plan);
+  const { closedYears = [], ...open } = { closedYears: undefined, ...read };
+  const slice: Slice = { marks: [], readings: [], entries: [], ...open };
+  const years = closedYears.map(({ plan, ...year }) => ({
+    ...year,
+    slice: { marks: [], readings: [], ...plan },
+  }));
+  const faults = [
+    ...faultsBetween(slice),
+    ...yearsTwice(closedYears),
+    ...years.flatMap((year, i) =>
+      faultsBetween(year.slice).map((f) => ({ ...f, where: `closedYears[${i}].plan.${f.where}` })),
+    ),
+  ];
   if (faults.length) return { faults };
-  return { plan: withHappened(isEarlier ? { ...plan, entries: entriesFrom(plan) } : plan) };
+  return {
+    plan: {
+      ...withHappened(isEarlier ? { ...slice, entries: entriesFrom(slice) } : slice),
+      closedYears: years.map((year): ClosedYear => ({
+        ...year,
+        slice: canonical(withHappened(year.slice)),
+      })),
+    },
+  };
+}
+
+function yearsTwice(years: readonly { id: string }[]): Fault[] {
+  return years.flatMap(({ id }, i) =>
+    years.findIndex((y) => y.id === id) === i
+      ? []
+      : [{ where: `closedYears[${i}].id`, what: `“${id}” is used twice` }],
+  );
 }
 
 /** Files of the second version's first days call directions by another name. */
@@ -94,12 +139,12 @@ const pathText = (path: PropertyKey[]): string =>
   path.map((p, i) => (typeof p === 'number' ? `[${p}]` : `${i ? '.' : ''}${String(p)}`)).join('');
 
 /** What is wrong between the things of a plan: ids used twice, references to what is not there, what must be there once. */
-function faultsBetween(plan: Plan): Fault[] {
+function faultsBetween(plan: Slice): Fault[] {
   return [...twice(plan), ...hatchesTwice(plan), ...dangling(plan), ...standingTwice(plan)];
 }
 
 /** Lists whose things have an id of their own, by where they stand in the document. */
-const withIds = (plan: Plan): Record<string, readonly { id: string }[]> => ({
+const withIds = (plan: Slice): Record<string, readonly { id: string }[]> => ({
   ...Object.fromEntries(
     LISTS.filter((list) => list !== 'assignments').map((list) => [list, plan[list] as { id: string }[]]),
   ),
@@ -110,7 +155,7 @@ const withIds = (plan: Plan): Record<string, readonly { id: string }[]> => ({
   'year.extraDays': plan.year?.extraDays ?? [],
 });
 
-function twice(plan: Plan): Fault[] {
+function twice(plan: Slice): Fault[] {
   return Object.entries(withIds(plan)).flatMap(([where, items]) => {
     const seen = new Set<string>();
     return items.flatMap(({ id }, i) => {
@@ -121,7 +166,7 @@ function twice(plan: Plan): Fault[] {
   });
 }
 
-function hatchesTwice(plan: Plan): Fault[] {
+function hatchesTwice(plan: Slice): Fault[] {
   const first = new Map<string, number>();
   plan.children.forEach((c, i) => first.set(c.hatch, first.get(c.hatch) ?? i));
   return plan.children.flatMap((c, i) =>
@@ -132,7 +177,7 @@ function hatchesTwice(plan: Plan): Fault[] {
 }
 
 /** A part stands once, and a child has its work once. */
-function standingTwice(plan: Plan): Fault[] {
+function standingTwice(plan: Slice): Fault[] {
   const seen = new Set<string>();
   const isSecond = (key: string): boolean => seen.size === seen.add(key).size;
   return [

@@ -3,7 +3,7 @@
  * suits the age.
  */
 import type { IsoDate } from '../plan/measures';
-import type { Child, Mark } from '../plan/plan';
+import type { Child, Mark, Measure } from '../plan/plan';
 import { ageOn, gradeOf } from '../plan/age';
 
 /**
@@ -43,24 +43,29 @@ const MEASURED_ENOUGH = 10;
 const LATEST = 6;
 
 /**
- * A child's hand: what was measured, letters over minutes of the latest pieces of copying once that is ten minutes;
- * until then the table's value for the grade on the date.
+ * Letters over minutes of a child's latest pieces of copying; null under ten minutes of them.
  * @param marks marks of the whole plan; those of this child that say letters and minutes count
  */
-export function writerOf(child: Child, date: IsoDate, marks: readonly Mark[] = []): Writer {
-  const stretch = attentionStretch(ageOn(child.birthMonth, date));
+export function measuredHand(childId: string, marks: readonly Mark[]): Measure | null {
   const measured = marks
-    .filter((m) => m.childId === child.id && m.letters && m.minutes)
+    .filter((m) => m.childId === childId && m.letters && m.minutes)
     .sort((a, b) => (a.date < b.date ? -1 : 1))
     .slice(-LATEST);
   const minutes = measured.reduce((sum, m) => sum + m.minutes!, 0);
-  if (minutes < MEASURED_ENOUGH)
-    return { rate: sustainedRate(gradeOf(child.birthMonth, date)), measuredOn: 0, stretch };
-  return {
-    rate: Math.max(1, measured.reduce((sum, m) => sum + m.letters!, 0) / minutes),
-    measuredOn: measured.length,
-    stretch,
-  };
+  if (minutes < MEASURED_ENOUGH) return null;
+  return { amount: measured.reduce((sum, m) => sum + m.letters!, 0), minutes, on: measured.length };
+}
+
+/**
+ * A child's hand: what was measured this year, else in the year before; until there is enough of either, the table's value
+ * for the grade on the date.
+ */
+export function writerOf(child: Child, date: IsoDate, marks: readonly Mark[] = []): Writer {
+  const stretch = attentionStretch(ageOn(child.birthMonth, date));
+  const measured = measuredHand(child.id, marks) ?? child.measured.hand;
+  return measured
+    ? { rate: Math.max(1, measured.amount / measured.minutes), measuredOn: measured.on, stretch }
+    : { rate: sustainedRate(gradeOf(child.birthMonth, date)), measuredOn: 0, stretch };
 }
 
 /** Letters of a text: what the hand has to form, spaces left out. */

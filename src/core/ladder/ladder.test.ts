@@ -18,6 +18,7 @@ import {
   writerOf,
   type Writer,
 } from './handwriting';
+import { blankChild } from '../plan/blank';
 import { proposedRung, rungOf } from '../plan/rungs';
 import { tellingRung, tellingVersion } from './telling-back';
 
@@ -28,9 +29,8 @@ const child = (birthMonth: string, rungs: Child['rungs'] = {}): Child => ({
   name: 'C',
   birthMonth,
   hatch: 'dots',
-  minutes: 100,
+  ...blankChild,
   rungs,
-  mouths: false,
 });
 const hand = (birthMonth: string): Writer => writerOf(child(birthMonth), DAY);
 const POEM =

@@ -11,6 +11,7 @@ export const blankChild: Omit<Child, 'id' | 'name' | 'birthMonth' | 'hatch'> = {
   minutes: 90,
   rungs: {},
   mouths: false,
+  measured: { reading: null, hand: null },
 };
 
 /** Monday to Friday, half past eight to three, five weeks on and one off. */

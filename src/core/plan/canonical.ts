@@ -1,5 +1,5 @@
 /** The one order of a plan's lists, so that the same plan is always written the same way. */
-import type { Plan } from './plan';
+import type { Slice } from './plan';
 import { REFERENCES, type ListName } from './references';
 
 /**
@@ -24,7 +24,7 @@ const ORDER = {
 type Key = (number | string)[];
 
 /** The plan with its lists in their order, those first that others are ordered by. */
-export function canonical(plan: Plan): Plan {
+export function canonical<S extends Slice>(plan: S): S {
   let now = plan;
   const placeIn = placesOf(() => now);
   const order = (lists: readonly (keyof typeof ORDER)[]): void => {
@@ -71,7 +71,7 @@ interface PlaceIn {
   forget: (list: ListName) => void;
 }
 
-function placesOf(plan: () => Plan): PlaceIn {
+function placesOf(plan: () => Slice): PlaceIn {
   const known = new Map<ListName, Map<string, number>>();
   const placeIn = (list: ListName, id: string): number => {
     if (!known.has(list))

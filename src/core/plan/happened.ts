@@ -6,7 +6,7 @@ import type { About, Entry } from './entry';
 import type { Reading } from './loan';
 import { byId, homes } from './lookup';
 import type { IsoDate } from './measures';
-import type { Mark, Plan } from './plan';
+import type { Mark, Plan, Slice } from './plan';
 
 /** The entries that no other takes back, in their order. An entry that is taken back takes nothing back itself. */
 export function standing<E extends Pick<Entry, 'id' | 'withdraws'>>(entries: readonly E[]): E[] {
@@ -25,7 +25,7 @@ export const inForce = (entries: readonly Entry[]): Entry[] =>
   standing(entries).filter((e) => e.kind !== 'withdrawn');
 
 /** The plan with its marks and readings as its entries say. */
-export function withHappened(plan: Plan): Plan {
+export function withHappened<S extends Slice>(plan: S): S {
   const parts = new Set(plan.parts.map((p) => p.id));
   const children = new Set(plan.children.map((c) => c.id));
   const books = new Set(plan.books.map((b) => b.id));
@@ -89,7 +89,7 @@ export const NOTHING: About = {
 
 /** Writes down marks and readings as entries, with what they are about as it is in the plan now. */
 function writer(
-  plan: Plan,
+  plan: Slice,
   at: (date: IsoDate) => string,
 ): { ofMark: (m: Mark) => Entry; ofReading: (r: Reading) => Entry } {
   const homeOf = homes(plan);
@@ -143,7 +143,7 @@ function writer(
 const midnight = (date: IsoDate): string => `${date}T00:00:00.000Z`;
 
 /** The entries of a plan that was kept as marks and readings alone; when they were written down is not known. */
-export function entriesFrom(plan: Plan): Entry[] {
+export function entriesFrom(plan: Slice): Entry[] {
   const { ofMark, ofReading } = writer(plan, midnight);
   return [...plan.marks.map(ofMark), ...plan.readings.map(ofReading)].sort((a, b) => {
     if (a.date === b.date) return 0;
@@ -163,6 +163,8 @@ export function recorded(
   { at, newId }: { at: string; newId: () => string },
 ): Plan {
   if (before.marks === after.marks && before.readings === after.readings) return after;
+  // What is not of this plan any more went with the year that was closed: it is written down there.
+  if (before.closedYears !== after.closedYears) return after;
   const write = writer(after, () => at);
   const entries: Entry[] = [];
   const settle = <T extends { id: string; date: string }>(
@@ -213,7 +215,7 @@ export function recorded(
 
 /** How many of the things that were done a change takes out of the plan: they stay written down. */
 export function outlasting(before: Plan, after: Plan): number {
-  if (before.marks === after.marks) return 0;
+  if (before.marks === after.marks || before.closedYears !== after.closedYears) return 0;
   const parts = new Set(after.parts.map((p) => p.id));
   const children = new Set(after.children.map((c) => c.id));
   return before.marks.filter(

@@ -27,6 +27,14 @@ export const family = z.strictObject({
 });
 export type Family = z.infer<typeof family>;
 
+/** How fast something went, as it was measured: so much in so many minutes, over so many sittings. */
+export const measure = z.strictObject({
+  amount: z.int().min(1).max(1_000_000),
+  minutes: z.int().min(1).max(100_000),
+  on: z.int().min(1).max(1000),
+});
+export type Measure = z.infer<typeof measure>;
+
 export const child = z.strictObject({
   id,
   name: z.string().trim().min(1, 'a child needs a name').max(60, 'at most 60 characters'),
@@ -38,6 +46,10 @@ export const child = z.strictObject({
   rungs: z.partialRecord(skill, rung),
   /** Puts things in the mouth, whatever the age. */
   mouths: z.boolean().default(false),
+  /** What was measured of the child in years that are closed: words read alone, letters copied. It holds until this year says better. */
+  measured: z
+    .strictObject({ reading: measure.nullable(), hand: measure.nullable() })
+    .default({ reading: null, hand: null }),
 });
 export type Child = z.infer<typeof child>;
 
@@ -134,7 +146,8 @@ export const mark = z.strictObject({
 });
 export type Mark = z.infer<typeof mark>;
 
-export const plan = z.strictObject({
+/** The household and one school year: what the computations, the edits and the sheets work on. */
+export const slice = z.strictObject({
   family: family.nullable(),
   year: schoolYear.nullable(),
   children: z.array(child),
@@ -157,6 +170,22 @@ export const plan = z.strictObject({
   marks: z.array(mark),
   entries: z.array(entry).default([]),
 });
+export type Slice = z.infer<typeof slice>;
+
+/** A school year that is over: it is looked at, and never drawn again. */
+export const closedYear = z.strictObject({
+  id,
+  starts: isoDate,
+  ends: isoDate,
+  /** The moment it was closed, UTC. */
+  closedAt: z.iso.datetime(),
+  /** How everything stood when it was closed; null while it lies in the store and nobody has asked for it. */
+  slice: slice.nullable(),
+});
+export type ClosedYear = z.infer<typeof closedYear>;
+
+/** The household and its open year, and the years before it. */
+export const plan = slice.extend({ closedYears: z.array(closedYear).max(60).default([]) });
 export type Plan = z.infer<typeof plan>;
 
 export const EMPTY_PLAN: Plan = {
@@ -181,4 +210,5 @@ export const EMPTY_PLAN: Plan = {
   sittings: [],
   marks: [],
   entries: [],
+  closedYears: [],
 };

@@ -2,13 +2,13 @@
  * What in a plan points to what, said once. It drives what goes when something is taken away, the check of a plan that
  * is brought in, the one order of a plan's lists, and a test that the store's own references agree.
  */
-import type { Plan } from './plan';
+import type { Plan, Slice } from './plan';
 
 /** The lists of a plan. */
 export type ListName = {
-  [K in keyof Plan]: Plan[K] extends readonly (infer T)[] ? (T extends object ? K : never) : never;
-}[keyof Plan];
-export type Item<L extends ListName> = Plan[L][number];
+  [K in keyof Slice]: Slice[K] extends readonly (infer T)[] ? (T extends object ? K : never) : never;
+}[keyof Slice];
+export type Item<L extends ListName> = Slice[L][number];
 type Has = (id: string) => boolean;
 
 export interface Reference<L extends ListName = ListName> {
@@ -164,7 +164,7 @@ export const REFERENCES: readonly Reference[] = [
   one('marks', 'childId', 'children', 'goes'),
 ] as readonly Reference[];
 
-const idsIn = (plan: Plan, list: ListName): Set<string> =>
+const idsIn = (plan: Slice, list: ListName): Set<string> =>
   new Set((plan[list] as readonly { id?: string }[]).flatMap((x) => x.id ?? []));
 
 /** The plan without what hangs on something that is gone; what goes takes along what hangs on it. */
@@ -184,7 +184,7 @@ export function withoutDangling(plan: Plan): Plan {
 }
 
 /** References to things that are not in the plan, each with where it stands. */
-export function dangling(plan: Plan): { where: string; what: string }[] {
+export function dangling(plan: Slice): { where: string; what: string }[] {
   const known = new Map<ListName, Set<string>>();
   const has = (list: ListName, id: string): boolean => {
     if (!known.has(list)) known.set(list, idsIn(plan, list));
