@@ -92,6 +92,22 @@ export const Page = styled.main`
     padding: 0;
   }
 `;
+/** Says that what is shown is a year that is closed. */
+export const Ribbon = styled.div`
+  display: flex;
+  justify-content: space-between;
+  gap: 4px 20px;
+  flex-wrap: wrap;
+  border: 1.5px dashed ${colour.ink};
+  background: ${colour.sheet};
+  padding: 7px 12px;
+  margin-bottom: 16px;
+  ${paper} {
+    & > a {
+      display: none;
+    }
+  }
+`;
 export const Header = styled.header`
   display: flex;
   justify-content: space-between;

@@ -1,12 +1,15 @@
 'use client';
 /** The frame a sheet is drawn in, inside the shell: its head, its title block, undo and redo. */
 import { useReady } from './use-ready';
+import Link from 'next/link';
 import { useEffect, useLayoutEffect, type ReactNode } from 'react';
+import { shortDate } from '@/core/calendar/dates';
 import { PlainButton } from '@/kit/button';
 import { SheetTitle } from '@/kit/text';
 import { TitleBlock, type Figure } from '@/kit/title-block';
-import { Actions, Content, Foot, Header, History, Page, Subtitle } from './frame-lines';
+import { Actions, Content, Foot, Header, History, Page, Ribbon, Subtitle } from './frame-lines';
 import { redoLast, undoLast } from './history-actions';
+import { yearName } from './look';
 import type { FrameInfo } from './load';
 import { FAMILY, SHEETS } from './sheets';
 import { useShell, type Key } from './shell';
@@ -45,11 +48,27 @@ export function Frame({
   const here = [...SHEETS, FAMILY].find((s) => s.number === sheet)!;
   const { revision, unitId } = info;
   // Before anything can be pressed: a change must say on which revision it is made.
-  useLayoutEffect(() => sawRevision(revision), [sawRevision, revision]);
+  const { looking } = info;
+  useLayoutEffect(() => sawRevision(revision, looking), [sawRevision, revision, looking]);
   const keysText = JSON.stringify(keys);
-  useEffect(() => show({ info: { unitId }, keys: JSON.parse(keysText) as Key[] }), [show, unitId, keysText]);
+  const look = looking?.id;
+  useEffect(
+    () => show({ info: { unitId, look }, keys: JSON.parse(keysText) as Key[] }),
+    [show, unitId, look, keysText],
+  );
   return (
     <Page aria-busy={busy}>
+      {looking ? (
+        <Ribbon role="status">
+          <span>
+            <b>School year {yearName(looking)}</b>, closed {shortDate(looking.closedAt.slice(0, 10))}{' '}
+            {looking.closedAt.slice(0, 4)}. It is looked at, not changed.
+          </span>
+          <Link href="/year" data-own-year>
+            Back to the open year
+          </Link>
+        </Ribbon>
+      ) : null}
       <Header>
         <div>
           <SheetTitle>{title}</SheetTitle>
@@ -82,7 +101,7 @@ export function Frame({
           figures={[
             { name: 'Sheet', value: sheet ? `${sheet} ${here.name}` : here.name },
             ...figures,
-            { name: 'Revision', value: String(info.revision) },
+            { name: 'Revision', value: looking ? 'closed' : String(info.revision) },
           ]}
         />
       </Foot>

@@ -3,13 +3,16 @@
  * the one just begun).
  */
 import { connection } from 'next/server';
+import { addDays } from '@/core/calendar/dates';
 import { isoDate, type IsoDate } from '@/core/plan/measures';
 import { homes } from '@/core/plan/lookup';
 import type { Plan } from '@/core/plan/plan';
 import type { Unit } from '@/core/plan/unit';
+import { readClosedYear } from '@/data/closed-years';
 import { readDrawn } from '@/data/door';
 import { store } from '@/data/open';
 import { today } from './clock';
+import { LOOK, type YearLookedAt } from './look';
 
 export interface FrameInfo {
   revision: number;
@@ -19,6 +22,8 @@ export interface FrameInfo {
   /** The unit that the sheets of a unit are about. */
   unitId?: string;
   units: { id: string; title: string }[];
+  /** The closed year that is shown; absent for the open one. */
+  looking?: YearLookedAt;
 }
 
 export interface Loaded {
@@ -32,9 +37,11 @@ export type SearchParams = Promise<Record<string, string | string[] | undefined>
 
 export async function load(params?: SearchParams): Promise<Loaded> {
   await connection();
-  const { plan, ...history } = readDrawn(store());
+  const { plan: open, ...history } = readDrawn(store());
   const asked = (await params)?.unit;
-  const now = today();
+  const closed = lookedAt(open, (await params)?.[LOOK]);
+  const plan = closed?.plan ?? open;
+  const now = closed ? addDays(closed.year.ends, 1) : today();
   const unit =
     plan.units.find((u) => u.id === asked) ??
     (asked === 'newest' ? plan.units.at(-1) : runningUnit(plan, now));
@@ -43,12 +50,38 @@ export async function load(params?: SearchParams): Promise<Loaded> {
     today: now,
     unit,
     info: {
-      ...history,
+      revision: history.revision,
+      ...(closed ? { looking: closed.year } : { undo: history.undo, redo: history.redo }),
       family: plan.family?.name,
       unitId: unit?.id,
       units: plan.units.map(({ id, title }) => ({ id, title })),
     },
   };
+}
+
+/** The last day on which something stood: where one begins to look at a year that is closed. */
+export const lastDay = ({ sittings }: Pick<Plan, 'sittings'>): IsoDate | undefined =>
+  sittings
+    .map((s) => s.date)
+    .sort()
+    .at(-1);
+
+/** The closed year that is asked for, as it stood; undefined where none is, or it is not there. */
+export function lookedAt(
+  open: Plan,
+  look: string | string[] | null | undefined,
+): { plan: Plan; year: YearLookedAt } | undefined {
+  const found = open.closedYears.find((y) => y.id === look);
+  const slice = found && readClosedYear(store(), found.id);
+  if (!slice) return undefined;
+  const { slice: _, ...year } = found;
+  return { plan: { ...slice, closedYears: open.closedYears }, year };
+}
+
+/** The plan that a file is asked of: the open year, or the closed one that is looked at. */
+export function planAsked(request: Request): Plan {
+  const { plan } = readDrawn(store());
+  return lookedAt(plan, new URL(request.url).searchParams.get(LOOK))?.plan ?? plan;
 }
 
 /** The unit with the nearest sitting from today on, else the last one. */

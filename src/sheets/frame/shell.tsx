@@ -12,6 +12,7 @@ import { Ground, KeyList, Name, Rail, Tab } from './frame-lines';
 import { redoLast, saveNow, undoLast } from './history-actions';
 import { useKeepClicks } from './keep-clicks';
 import type { FrameInfo } from './load';
+import { inYear } from './look';
 import { FAMILY, hrefOf, sheetOf, SHEETS } from './sheets';
 import { setSingleKeys, useSingleKeys } from './single-keys';
 import { ActProvider, useAct } from './use-act';
@@ -24,7 +25,7 @@ export interface Key {
 
 /** What a sheet tells the shell of itself once it is drawn. */
 interface Shown {
-  info: Pick<FrameInfo, 'unitId'>;
+  info: Pick<FrameInfo, 'unitId'> & { look?: string };
   keys: readonly Key[];
 }
 
@@ -104,16 +105,20 @@ function Around({
       if (e.key === 'S') act(saveNow);
       const target = [...SHEETS, FAMILY].find((s) => String(s.number) === e.key);
       if (!target) return;
-      void leaveFor(hrefOf(target, info.unitId));
+      void leaveFor(inYear(hrefOf(target, info.unitId), info.look));
     };
     // A change that is on its way is waited for: going away would drop its answer.
     const onClick = (e: MouseEvent): void => {
       const link = e.target instanceof Element ? e.target.closest<HTMLAnchorElement>('a[href^="/"]') : null;
       if (!link || link.hasAttribute('download') || link.target || e.button !== 0) return;
-      if (e.ctrlKey || e.metaKey || e.shiftKey || e.altKey || !isPending()) return;
+      if (e.ctrlKey || e.metaKey || e.shiftKey || e.altKey) return;
+      // A link from a sheet of a closed year leads to the next sheet of that year.
+      const isOwnYear = !info.look || 'ownYear' in link.dataset;
+      const href = link.getAttribute('href')!;
+      if (!isPending() && (isOwnYear || href === inYear(href, info.look))) return;
       e.preventDefault();
       e.stopPropagation();
-      void leaveFor(link.getAttribute('href')!);
+      void leaveFor(isOwnYear ? href : inYear(href, info.look));
     };
     const onLeave = (e: BeforeUnloadEvent): void => {
       if (unkept.current.size) e.preventDefault();
@@ -126,7 +131,7 @@ function Around({
       window.removeEventListener('beforeunload', onLeave);
       document.removeEventListener('click', onClick, true);
     };
-  }, [act, router, info.unitId, unkept, singleKeys, setKeysShown, isPending, settled]);
+  }, [act, router, info.unitId, info.look, unkept, singleKeys, setKeysShown, isPending, settled]);
 
   return (
     <Ground>
@@ -136,11 +141,11 @@ function Around({
         {open.map((s) => (
           <Tab
             key={s.number}
-            href={hrefOf(s, info.unitId)}
+            href={inYear(hrefOf(s, info.unitId), info.look)}
             onNavigate={(e) => {
               if (unkept.current.size) {
                 e.preventDefault();
-                setLeavingTo(hrefOf(s, info.unitId));
+                setLeavingTo(inYear(hrefOf(s, info.unitId), info.look));
               }
             }}
             aria-current={s === here ? 'page' : undefined}

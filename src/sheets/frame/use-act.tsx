@@ -16,6 +16,7 @@ import { usePathname } from 'next/navigation';
 import { Button } from '@/kit/button';
 import { Dialog } from '@/kit/dialog';
 import { Quiet } from '@/kit/text';
+import { lookedAtOnly, type YearLookedAt } from './look';
 import { Toast } from './toast';
 import type { Outcome } from './outcome';
 
@@ -46,8 +47,8 @@ interface ActContextValue {
   /** Whether a change is on its way, and when all that are have come back. */
   isPending: () => boolean;
   settled: () => Promise<void>;
-  /** Says which revision a sheet shows, as soon as it stands there. */
-  sawRevision: (revision: number) => void;
+  /** Says which revision a sheet shows, as soon as it stands there; and the closed year, if it is one. */
+  sawRevision: (revision: number, looking?: YearLookedAt) => void;
   /** The newest revision this window shows or has made; 0 before there is one. */
   shows: () => number;
   /** Says that something is typed, on what stands here now: what comes from elsewhere meanwhile is newer than it. */
@@ -80,6 +81,7 @@ export function ActProvider({ children }: { children: ReactNode }) {
   const shown = useRef(0);
   const queue = useRef<Promise<unknown>>(Promise.resolve());
   const unkept = useRef(new Set<string>());
+  const looksAt = useRef<YearLookedAt>(undefined);
   const pending = useRef(0);
   const release = useRef<() => void>(undefined);
   const path = usePathname();
@@ -101,7 +103,8 @@ export function ActProvider({ children }: { children: ReactNode }) {
     newest.current = Math.max(newest.current, shown.current);
   }, []);
   const sawRevision = useCallback(
-    (revision: number) => {
+    (revision: number, looking?: YearLookedAt) => {
+      looksAt.current = looking;
       shown.current = Math.max(shown.current, revision);
       if (!unkept.current.size || !newest.current) beganTyping();
     },
@@ -112,6 +115,11 @@ export function ActProvider({ children }: { children: ReactNode }) {
   const say = useCallback((message: string) => setToast({ message, at: Date.now() }), []);
   const act = useCallback<ActNow>(
     (run, options = {}) => {
+      if (looksAt.current) {
+        options.failed?.();
+        setTrouble({ outcome: { is: 'refused', refused: lookedAtOnly(looksAt.current) }, run, options });
+        return;
+      }
       start(async () => {
         // The next in the queue must be made on what this one stores.
         pending.current++;

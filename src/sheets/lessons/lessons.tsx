@@ -8,6 +8,7 @@ import { Button } from '@/kit/button';
 import { Menu } from '@/kit/menu';
 import { Quiet } from '@/kit/text';
 import { Frame } from '../frame/frame';
+import { inYear } from '../frame/look';
 import { useAct } from '../frame/use-act';
 import { dropLessons, mayBeLeftOut } from './actions';
 import { LessonDetail } from './lesson-detail';
@@ -137,7 +138,10 @@ export function LessonsSheet(view: LessonsView) {
           <ComesBack view={view} />
           {lessons.length ? (
             <Quiet>
-              <a href={`/files/lessons.csv?unit=${unit.id}`} download="lessons.csv">
+              <a
+                href={inYear(`/files/lessons.csv?unit=${unit.id}`, view.info.looking?.id)}
+                download="lessons.csv"
+              >
                 Save the lessons as a table (CSV)
               </a>
             </Quiet>

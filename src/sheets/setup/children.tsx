@@ -79,7 +79,10 @@ export function Children({ rows }: { rows: Row[] }) {
           </>
         }
       >
-        <p>Their work and marks go too. Undo brings everything back.</p>
+        <p>
+          Their work goes too. What they did stays under “What happened”, and in the years that are closed.
+          Undo brings everything back.
+        </p>
       </Dialog>
     </section>
   );

@@ -4,9 +4,10 @@ import styled from 'styled-components';
 import { Fold } from '@/kit/fold';
 import { Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
+import { inYear } from '../frame/look';
 import type { SetupView } from './load';
 
-export function Happened({ happened: { days, more } }: Pick<SetupView, 'happened'>) {
+export function Happened({ happened: { days, more }, info }: Pick<SetupView, 'happened' | 'info'>) {
   return (
     <Fold
       title="What happened"
@@ -33,7 +34,7 @@ export function Happened({ happened: { days, more } }: Pick<SetupView, 'happened
       {more ? <Quiet>And {more} before that.</Quiet> : null}
       {days.length ? (
         <Quiet>
-          <a href="/files/record.csv" download="record.csv">
+          <a href={inYear('/files/record.csv', info.looking?.id)} download="record.csv">
             Save all of it as a table
           </a>
         </Quiet>

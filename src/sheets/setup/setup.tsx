@@ -39,11 +39,11 @@ export function SetupSheet(view: SetupView) {
           <FamilyForm family={view.family} />
           <Children rows={view.children} />
           {view.children.length ? <Rungs rows={view.children} suggested={view.suggested} /> : null}
-          {view.family ? <Happened happened={view.happened} /> : null}
+          {view.family ? <Happened happened={view.happened} info={view.info} /> : null}
         </Stack>
         <Stack as="aside">
           {view.steps.some((s) => !s.done) ? <FirstSteps steps={view.steps} /> : null}
-          <TakeAlong hasPlan={!!view.family} />
+          <TakeAlong hasPlan={!!view.family} info={view.info} />
           <SafeKeeping keeping={view.keeping} />
         </Stack>
       </Columns>

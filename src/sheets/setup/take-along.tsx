@@ -8,10 +8,12 @@ import { Dialog } from '@/kit/dialog';
 import { Caution, Quiet } from '@/kit/text';
 import { FileTrigger } from 'react-aria-components/FileTrigger';
 import { LARGEST_FILE, sizeText } from '../frame/file-size';
+import { inYear } from '../frame/look';
 import { useAct } from '../frame/use-act';
+import type { SetupView } from './load';
 import { importPlan, previewImport, type Preview } from './actions';
 
-export function TakeAlong({ hasPlan }: { hasPlan: boolean }) {
+export function TakeAlong({ hasPlan, info }: { hasPlan: boolean } & Pick<SetupView, 'info'>) {
   const { act, say } = useAct();
   const [chosen, setChosen] = useState<{ name: string; text: string; preview: Preview }>();
   const read = async (files: FileList | null): Promise<void> => {
@@ -42,7 +44,7 @@ export function TakeAlong({ hasPlan }: { hasPlan: boolean }) {
               <Quiet>Everything, as Hausplan JSON, to keep or to open elsewhere.</Quiet>
             </div>
             <div>
-              <FileLink href="/files/plan.ics" download="hausplan.ics">
+              <FileLink href={inYear('/files/plan.ics', info.looking?.id)} download="hausplan.ics">
                 Save a calendar
               </FileLink>
               <Quiet>Each placed part on its day, as iCalendar.</Quiet>

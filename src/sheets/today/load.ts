@@ -7,7 +7,7 @@ import { toPrepare } from '@/core/prep/get-ready';
 import { byId, doneParts, homes } from '@/core/plan/lookup';
 import type { Role } from '@/core/plan/plan';
 import type { HatchName } from '@/kit/hatch';
-import { dateParam, load, type FrameInfo, type SearchParams } from '../frame/load';
+import { dateParam, lastDay, load, type FrameInfo, type SearchParams } from '../frame/load';
 import { pagesOf } from '@/core/books/reading';
 import { pagesText } from '@/core/books/reading';
 import { dayRooms, type DayRoom } from '../frame/day';
@@ -44,7 +44,7 @@ export interface TodayView {
 
 export async function loadToday(params: SearchParams): Promise<TodayView> {
   const { plan, info, today } = await load(params);
-  const date = (await dateParam(params, 'day')) ?? today;
+  const date = (await dateParam(params, 'day')) ?? (info.looking && lastDay(plan)) ?? today;
   const days = plan.year ? schoolDays(plan.year) : [];
   const rooms = dayRooms(plan, date);
   const done = doneParts(plan);

@@ -11,7 +11,7 @@ import { assignmentKey, byId, childrenOf, doneParts, groupBy, homes, lessonsOf }
 import { OWN_WORK_KINDS } from '@/core/plan/words';
 import type { HatchName } from '@/kit/hatch';
 import type { RoomState } from '@/kit/room';
-import { dateParam, load, type FrameInfo, type SearchParams } from '../frame/load';
+import { dateParam, lastDay, load, type FrameInfo, type SearchParams } from '../frame/load';
 
 /** What a lesson has on one day. */
 export interface LessonRoom {
@@ -93,6 +93,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
   const allDays = plan.year ? schoolDays(plan.year) : [];
   const start =
     (await dateParam(params, 'week')) ??
+    (info.looking && lastDay(plan)) ??
     firstUsefulDay(
       plan.sittings.map((s) => s.date),
       today,

@@ -92,7 +92,7 @@ function Doings({ view, href }: { view: WeeksView; href: (monday: string) => str
           {dayMonth(view.after)} ›
         </LinkButton>
       ) : null}
-      <Button onPress={() => act(layOut)}>Lay out again</Button>
+      {view.info.looking ? null : <Button onPress={() => act(layOut)}>Lay out again</Button>}
       {view.rubbable && !view.inkable ? (
         <Button onPress={() => act((base) => rubOutWeek(base, view.monday))}>Rub out the ink</Button>
       ) : null}

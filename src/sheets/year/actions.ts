@@ -14,14 +14,16 @@ import {
   setYear,
   takeDayOff,
 } from '@/core/edit/year';
+import { closeYear } from '@/core/edit/years';
 import { blankUnit } from '@/core/plan/blank';
-import { id, isoDate, shortText } from '@/core/plan/measures';
+import { id, isoDate, minutes, shortText } from '@/core/plan/measures';
 import type { Plan } from '@/core/plan/plan';
 import { schoolYear, type SchoolYear } from '@/core/plan/year';
 import { readDrawn } from '@/data/door';
 import { store } from '@/data/open';
 import { act } from '../frame/act';
 import { today } from '../frame/clock';
+import { yearName } from '../frame/look';
 import type { Outcome } from '../frame/outcome';
 
 /** Days and terms come without ids when they are new. */
@@ -42,6 +44,24 @@ const unitName = (plan: Plan, unitId: string): string => titled(plan, 'units', u
 
 export async function saveYear(base: number, input: unknown): Promise<Outcome> {
   return act({ base, input, shape: typed, label: () => 'Changed the school year', edit: setYear });
+}
+
+export async function closeThisYear(base: number, input: unknown): Promise<Outcome> {
+  return act({
+    base,
+    input,
+    shape: z.strictObject({
+      starts: isoDate,
+      ends: isoDate,
+      unitIds: z.array(id).max(500),
+      ruleIds: z.array(id).max(500),
+      questionIds: z.array(id).max(2000),
+      leadMinutes: minutes,
+      childMinutes: z.record(id, minutes),
+    }),
+    label: (v, plan) => `Closed ${plan.year ? yearName(plan.year) : 'the year'}, opened ${yearName(v)}`,
+    edit: closeYear,
+  });
 }
 
 export async function takeHoliday(base: number, input: unknown): Promise<Outcome> {

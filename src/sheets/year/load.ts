@@ -1,4 +1,6 @@
-import { childName } from '@/core/plan/called';
+import { leftOver, nextDates } from '@/core/edit/years';
+import { ageOn } from '@/core/plan/age';
+import { childName, count } from '@/core/plan/called';
 import { addDays, mondayOf, shortDate } from '@/core/calendar/dates';
 import {
   blockName,
@@ -16,6 +18,7 @@ import type { Plan } from '@/core/plan/plan';
 import type { Unit } from '@/core/plan/unit';
 import type { SchoolYear } from '@/core/plan/year';
 import type { HatchName } from '@/kit/hatch';
+import type { YearLookedAt } from '../frame/look';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
 
 export interface PlacedUnit {
@@ -75,12 +78,64 @@ export interface YearView {
   /** School days gone by, and all of them; what the family means to keep. */
   kept: number;
   lessons: number;
+  /** The years that are closed, the latest first. */
+  closedYears: YearLookedAt[];
+  /** What closing this year asks; absent where there is none to close. */
+  closing?: Closing;
   worthALook: { message: string; detail: string; urgent: boolean; unitId?: string }[];
+}
+
+/** What can go on into the next year, and how the next one is likely to be. */
+export interface Closing {
+  starts: string;
+  ends: string;
+  leadMinutes: number;
+  children: { id: string; name: string; age: number; minutes: number }[];
+  /** With why each is there: how much is left of it, or that it waits. */
+  units: { id: string; title: string; message: string }[];
+  rules: { id: string; title: string; message: string }[];
+  questions: { id: string; title: string; unitId: string; message: string }[];
+}
+
+function closingOf(plan: Plan, year: SchoolYear): Closing {
+  const left = leftOver(plan);
+  const next = nextDates(year);
+  return {
+    ...next,
+    leadMinutes: plan.family?.leadMinutes ?? 0,
+    children: plan.children.map((c) => ({
+      id: c.id,
+      name: c.name,
+      age: ageOn(c.birthMonth, next.starts),
+      minutes: c.minutes,
+    })),
+    units: [
+      ...left.unfinished.map(({ unit, lessons, lessonsLeft }) => ({
+        id: unit.id,
+        title: unit.title,
+        message: lessons ? `${lessonsLeft} of ${count(lessons, 'lesson')} left` : 'no lessons yet',
+      })),
+      ...left.waiting.map(({ id, title }) => ({ id, title, message: 'waits' })),
+    ],
+    rules: left.rules.map((r) => ({ id: r.id, title: r.title, message: rhythmInWords(r.rhythm) })),
+    questions: left.questions.map((q) => ({
+      id: q.id,
+      title: q.text,
+      unitId: q.unitId,
+      message: [
+        plan.children.find((c) => c.id === q.childId)?.name,
+        plan.units.find((u) => u.id === q.unitId)?.title,
+      ]
+        .filter(Boolean)
+        .join(' · '),
+    })),
+  };
 }
 
 export async function loadYear(params: SearchParams): Promise<YearView> {
   const { plan, info, today } = await load(params);
   const { year } = plan;
+  const closedYears = plan.closedYears.map(({ slice: _, ...closed }) => closed).reverse();
   const waiting = plan.units.filter((u) => u.waiting || !year).map((u) => waitingUnit(plan, u));
   if (!year)
     return {
@@ -95,6 +150,7 @@ export async function loadYear(params: SearchParams): Promise<YearView> {
       days: [],
       kept: 0,
       lessons: 0,
+      closedYears,
       worthALook: [],
     };
   const days = schoolDays(year);
@@ -168,6 +224,8 @@ export async function loadYear(params: SearchParams): Promise<YearView> {
       })),
     kept: days.filter((d) => d.date < today).length,
     lessons: plan.lessons.filter((l) => placed.some((p) => p.unit.id === l.unitId)).length,
+    closedYears,
+    closing: info.looking ? undefined : closingOf(plan, year),
     worthALook: look(plan, placed, days, today),
   };
 }

@@ -7,11 +7,12 @@ import { useRouter } from 'next/navigation';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import { useDrag } from 'react-aria/useDrag';
 import { useDrop } from 'react-aria/useDrop';
-import { addDays, daysBetween, dayMonth, mondayOf, monthName, shortDate } from '@/core/calendar/dates';
+import { addDays, daysBetween, dayMonth, monthName, shortDate } from '@/core/calendar/dates';
 import { Hatch } from '@/kit/hatch';
 import { Menu } from '@/kit/menu';
 import { Hidden } from '@/kit/text';
 import { colour } from '@/kit/tokens';
+import { inYear, lookOfWindow } from '../frame/look';
 import { useAct } from '../frame/use-act';
 import { end, place, wait } from './actions';
 import type { PlacedUnit, YearView } from './load';
@@ -129,7 +130,7 @@ export function YearStrip({ view }: { view: YearView }) {
           ) : null,
         )}
         {over !== undefined ? <Over style={{ left: percent(over), width: percent(1) }} /> : null}
-        {today >= weeks[0].monday && mondayOf(today) <= weeks[n - 1].monday ? (
+        {today >= weeks[0].monday && today <= view.year!.ends ? (
           <Today style={{ left: percent(at(today)) }}>
             <span>today</span>
           </Today>
@@ -257,8 +258,8 @@ function UnitRoom({
           {
             title: `${dayMonth(u.first)} to ${dayMonth(u.last)}${u.hoped ? ', as hoped' : `, ${u.lessons} lessons`}${u.note ? `; ${u.note}` : ''}`,
             doings: [
-              { name: 'Open it', do: () => router.push(`/unit?unit=${u.id}`) },
-              { name: 'Its lessons', do: () => router.push(`/lessons?unit=${u.id}`) },
+              { name: 'Open it', do: () => router.push(inYear(`/unit?unit=${u.id}`, lookOfWindow())) },
+              { name: 'Its lessons', do: () => router.push(inYear(`/lessons?unit=${u.id}`, lookOfWindow())) },
               { name: 'A week earlier', keys: 'Alt ←', do: () => startBy(-1) },
               { name: 'A week later', keys: 'Alt →', do: () => startBy(1) },
               { name: 'End a week earlier', keys: 'Alt Shift ←', do: () => endBy(-1) },

@@ -5,23 +5,25 @@ import Link from 'next/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { dayMonth, longDate } from '@/core/calendar/dates';
-import { Button } from '@/kit/button';
+import { Button, PlainButton } from '@/kit/button';
 import { Fold } from '@/kit/fold';
 import { Caution, Column, Heading, Line, Quiet } from '@/kit/text';
 import { middling } from '@/kit/tokens';
 import { Frame } from '../frame/frame';
+import { inYear, yearName } from '../frame/look';
 import type { YearView } from './load';
 import { Waiting } from './waiting';
 import { YearStrip } from './year-strip';
 
 // Forms that are seldom open come after the sheet itself.
 const Illness = dynamic(() => import('./illness').then((m) => m.Illness), { ssr: false });
+const CloseYear = dynamic(() => import('./close-year').then((m) => m.CloseYear), { ssr: false });
 const YearForm = dynamic(() => import('./year-form').then((m) => m.YearForm));
 const Holidays = dynamic(() => import('./holidays').then((m) => m.Holidays), { ssr: false });
 
 export function YearSheet(view: YearView) {
   const { year, figures } = view;
-  const [open, setOpen] = useState<'illness' | 'holidays'>();
+  const [open, setOpen] = useState<'illness' | 'holidays' | 'close'>();
   const running = view.lanes
     .flatMap((l) => l.rows.flat())
     .filter((u) => u.first <= view.today && u.last >= view.today).length;
@@ -37,7 +39,7 @@ export function YearSheet(view: YearView) {
           : 'When do you have school?'
       }
       actions={
-        year ? (
+        year && !view.info.looking ? (
           <>
             <Button onPress={() => setOpen('holidays')}>Public holidays…</Button>
             <Button onPress={() => setOpen('illness')}>Days of illness…</Button>
@@ -47,7 +49,7 @@ export function YearSheet(view: YearView) {
       figures={
         figures
           ? [
-              ...(block && figures.wholeBlocks > 1
+              ...(block && figures.wholeBlocks > 1 && !view.info.looking
                 ? [{ name: 'Block', value: `${block} of ${figures.wholeBlocks}` }]
                 : []),
               {
@@ -68,7 +70,7 @@ export function YearSheet(view: YearView) {
       {figures ? <YearStrip view={view} /> : null}
       <Columns>
         <div>
-          {year ? <Waiting view={view} /> : null}
+          {year && !(view.info.looking && !view.waiting.length) ? <Waiting view={view} /> : null}
           {year ? (
             <Fold
               title="How the year goes"
@@ -86,9 +88,12 @@ export function YearSheet(view: YearView) {
             </Quiet>
           )}
         </div>
-        {year && figures ? <Arithmetic view={view} /> : null}
+        {year && figures ? <Arithmetic view={view} onCloseYear={() => setOpen('close')} /> : null}
       </Columns>
       {open === 'illness' ? <Illness today={view.today} onClose={() => setOpen(undefined)} /> : null}
+      {open === 'close' && view.closing && year ? (
+        <CloseYear year={year} closing={view.closing} today={view.today} onClose={() => setOpen(undefined)} />
+      ) : null}
       {open === 'holidays' && year ? (
         <Holidays
           year={year}
@@ -101,7 +106,7 @@ export function YearSheet(view: YearView) {
 }
 
 /** The arithmetic, in the open. */
-function Arithmetic({ view }: { view: YearView }) {
+function Arithmetic({ view, onCloseYear }: { view: YearView; onCloseYear: () => void }) {
   const { year, figures, waiting } = view;
   const units = view.lanes.reduce((n, l) => n + l.rows.flat().length, 0);
   const short = year!.targetDays ? year!.targetDays - figures!.schoolDays : 0;
@@ -190,6 +195,36 @@ function Arithmetic({ view }: { view: YearView }) {
             authority says.
           </Quiet>
         )}
+      </Column>
+      <Column>
+        <header>
+          <Heading>School years</Heading>
+          <Quiet>{count(view.closedYears.length, 'closed year')}</Quiet>
+        </header>
+        <Line>
+          <div>
+            {yearName(view.info.looking ?? year!)}
+            <Quiet>{view.info.looking ? 'closed; you look at it' : 'open'}</Quiet>
+          </div>
+          {view.closing ? (
+            <PlainButton onPress={onCloseYear} aria-label={`Close ${yearName(year!)}`}>
+              Close it…
+            </PlainButton>
+          ) : null}
+        </Line>
+        {view.closedYears
+          .filter((y) => y.id !== view.info.looking?.id)
+          .map((y) => (
+            <Line key={y.id}>
+              <div>
+                {yearName(y)}
+                <Quiet>closed</Quiet>
+              </div>
+              <Link href={inYear('/year', y.id)} data-own-year aria-label={`Look at ${yearName(y)}`}>
+                Look at it
+              </Link>
+            </Line>
+          ))}
       </Column>
       {view.worthALook.length ? (
         <Column>

@@ -1,9 +1,8 @@
 import { writeLessonsCsv } from '@/core/formats/lessons-csv';
-import { readDrawn } from '@/data/door';
-import { store } from '@/data/open';
+import { planAsked } from '@/sheets/frame/load';
 
 export async function GET(request: Request): Promise<Response> {
-  const { plan } = readDrawn(store());
+  const plan = planAsked(request);
   const unit = plan.units.find((u) => u.id === new URL(request.url).searchParams.get('unit'));
   if (!unit) return new Response('There is no such unit.', { status: 404 });
   return new Response(writeLessonsCsv(plan, unit.id), {

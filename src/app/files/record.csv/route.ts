@@ -1,9 +1,8 @@
 import { writeRecordCsv } from '@/core/formats/record-csv';
-import { readDrawn } from '@/data/door';
-import { store } from '@/data/open';
+import { planAsked } from '@/sheets/frame/load';
 
-export async function GET(): Promise<Response> {
-  return new Response(writeRecordCsv(readDrawn(store()).plan), {
+export async function GET(request: Request): Promise<Response> {
+  return new Response(writeRecordCsv(planAsked(request)), {
     headers: {
       'content-type': 'text/csv; charset=utf-8',
       'content-disposition': 'attachment; filename="record.csv"',
