@@ -4,11 +4,7 @@ import type { Loan } from '@/core/plan/loan';
 import type { Pull, Use } from '@/core/plan/plan';
 import type { Rows } from './tables';
 
-export function bookRows(
-  books: readonly Book[],
-  pulls: readonly Pull[],
-  uses: readonly Use[],
-): Pick<Rows, 'book' | 'pull' | 'book_use'> {
+export function bookRows(books: readonly Book[]): Pick<Rows, 'book'> {
   return {
     book: books.map((b, position) => ({
       id: b.id,
@@ -37,6 +33,11 @@ export function bookRows(
       state_note: b.stateNote,
       condition: b.condition,
     })),
+  };
+}
+
+export function pullRows(pulls: readonly Pull[]): Pick<Rows, 'pull'> {
+  return {
     pull: pulls.map((p, position) => ({
       id: p.id,
       position,
@@ -45,6 +46,11 @@ export function bookRows(
       role: p.role,
       child_id: p.childId,
     })),
+  };
+}
+
+export function useRows(uses: readonly Use[]): Pick<Rows, 'book_use'> {
+  return {
     book_use: uses.map((u, position) => ({
       id: u.id,
       position,

@@ -286,6 +286,32 @@ it('the plan that is kept is never changed in place by a change or by what a she
   );
 });
 
+it('the plan that is kept after any change is what is read out of the store', () => {
+  fc.assert(
+    fc.property(
+      someFullPlan,
+      fc.array(fc.tuple(fc.nat(EVERY_EDIT.length - 1), fc.nat(200)), { minLength: 1, maxLength: 6 }),
+      (given, steps) => {
+        const fresh = open(join(mkdtempSync(join(tmpdir(), 'hausplan-')), 'store.sqlite'));
+        let ids = 0;
+        write(fresh, 0, () => 'a plan', to(redraw(given, { today: '2026-09-10' }).plan));
+        for (const [which, n] of steps) {
+          write<Refusal>(
+            fresh,
+            currentRevision(fresh),
+            () => 'a change',
+            (plan) =>
+              perform(EVERY_EDIT[which](plan, n), plan, { today: '2026-09-10', newId: () => `k${++ids}` }),
+          );
+          expect(readDrawn(fresh).plan).toEqual(readPlan(fresh));
+        }
+        fresh.close();
+      },
+    ),
+    { numRuns: 25 },
+  );
+});
+
 it('what another connection wrote is seen at the next look', () => {
   write(db, 0, () => 'a plan', to(DRAWN));
   expect(readDrawn(db).plan).toBe(readDrawn(db).plan);

@@ -6,7 +6,8 @@
  */
 import type Database from 'better-sqlite3';
 import { randomUUID } from 'node:crypto';
-import { NOTHING, standing } from '@/core/plan/happened';
+import { canonical } from '@/core/plan/canonical';
+import { NOTHING, standing, withHappened } from '@/core/plan/happened';
 import type { Plan } from '@/core/plan/plan';
 import { closedYearRow } from './closed-years';
 import { readPlan, rowsOf } from './plan';
@@ -58,8 +59,27 @@ function planNow(db: Database.Database): Plan {
   const known = kept.get(db);
   if (known?.dataVersion === dataVersion && known.revision === revision) return known.plan;
   const plan = readPlan(db);
-  kept.set(db, { dataVersion, revision, plan });
+  keep(db, { revision, plan });
   return plan;
+}
+
+/** Keeps the plan of a revision, for as long as nobody else writes. */
+function keep(db: Database.Database, now: Omit<Kept, 'dataVersion'>): void {
+  kept.set(db, { ...now, dataVersion: db.pragma('data_version', { simple: true }) as number });
+}
+
+/** The plan after a change as it would be read out of the store: what its entries say happened, and closed years left there. */
+function asRead(before: Plan, after: Plan): Plan {
+  const said = after.entries === before.entries && after.marks === before.marks ? after : withHappened(after);
+  const isSame =
+    said.readings.length === after.readings.length &&
+    said.readings.every((r, i) => r.id === after.readings[i].id && r.bookId === after.readings[i].bookId);
+  return canonical({
+    ...said,
+    // A list that is the same stays the same one: what was worked out of it still holds.
+    readings: isSame ? after.readings : said.readings,
+    closedYears: said.closedYears.map((y) => (y.slice ? { ...y, slice: null } : y)),
+  });
 }
 
 /** The plan with its revision, read at one moment. */
@@ -89,7 +109,8 @@ export function write<Other extends object>(
   edit: (plan: Plan) => { plan: Plan } | Other,
   commutes = false,
 ): { revision: number } | Other {
-  return db
+  let stored: Omit<Kept, 'dataVersion'> | undefined;
+  const written = db
     .transaction(() => {
       if (!commutes) checkBase(db, base, 'getting along');
       const before = planNow(db);
@@ -113,9 +134,13 @@ export function write<Other extends object>(
         ),
       );
       settleOld(db);
+      stored = { revision, plan: asRead(before, outcome.plan as Plan) };
       return { revision };
     })
     .immediate();
+  // Only what is in the store is kept: a write that fails at its very end is none.
+  if (stored) keep(db, stored);
+  return written;
 }
 
 /** Takes the last write back. Gives its label, or undefined when there is nothing to undo. */
@@ -268,6 +293,7 @@ function rowsBetween(db: Database.Database, before: Plan, after: Plan): [Rows, R
 function difference(before: Rows, after: Rows): Change[] {
   const changes: Change[] = [];
   for (const table of TABLE_NAMES) {
+    if (before[table] === after[table]) continue;
     const key = (row: Row): string => TABLES[table].map((c) => row[c]).join('\u0000');
     const was = new Map(before[table].map((row) => [key(row), row]));
     for (const row of after[table]) {
@@ -286,17 +312,22 @@ function difference(before: Rows, after: Rows): Change[] {
 /** Writes rows as they are after the changes. References are checked once, at the end of the transaction. */
 function apply(db: Database.Database, changes: readonly Change[]): void {
   db.pragma('defer_foreign_keys = ON');
+  const prepared = new Map<string, Database.Statement>();
+  const statement = (sql: string): Database.Statement => {
+    if (!prepared.has(sql)) prepared.set(sql, db.prepare(sql));
+    return prepared.get(sql)!;
+  };
   for (const { table, before, after } of changes) {
     const keys: readonly string[] = TABLES[table];
     if (after) {
       const columns = Object.keys(after);
       const rest = columns.filter((c) => !keys.includes(c));
-      db.prepare(
+      statement(
         `INSERT INTO ${table} (${columns.join(', ')}) VALUES (${columns.map((c) => `@${c}`).join(', ')})
          ON CONFLICT (${keys.join(', ')}) DO UPDATE SET ${rest.map((c) => `${c} = excluded.${c}`).join(', ')}`,
       ).run(after);
     } else
-      db.prepare(`DELETE FROM ${table} WHERE ${keys.map((c) => `${c} = @${c}`).join(' AND ')}`).run(
+      statement(`DELETE FROM ${table} WHERE ${keys.map((c) => `${c} = @${c}`).join(' AND ')}`).run(
         pick(before!, keys),
       );
   }

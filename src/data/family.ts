@@ -5,20 +5,18 @@ import type { Rung, Skill } from '@/core/plan/measures';
 import { groupBy } from '@/core/plan/lookup';
 import type { Row, Rows } from './tables';
 
-export function familyRows(family: Family | null): Pick<Rows, 'family'> {
+export function familyRows(family: Family): Pick<Rows, 'family'> {
   return {
-    family: family
-      ? [
-          {
-            id: 'family',
-            name: family.name,
-            lead_minutes: family.leadMinutes,
-            allergies: JSON.stringify(family.allergies),
-            patterns: JSON.stringify(family.patterns),
-            card: family.card && JSON.stringify(family.card),
-          },
-        ]
-      : [],
+    family: [
+      {
+        id: 'family',
+        name: family.name,
+        lead_minutes: family.leadMinutes,
+        allergies: JSON.stringify(family.allergies),
+        patterns: JSON.stringify(family.patterns),
+        card: family.card && JSON.stringify(family.card),
+      },
+    ],
   };
 }
 
@@ -34,8 +32,7 @@ export function familyFrom({ family: [row] }: Pick<Rows, 'family'>): Family | nu
     : null;
 }
 
-export function yearRows(year: SchoolYear | null): Pick<Rows, 'school_year' | 'day_off'> {
-  if (!year) return { school_year: [], day_off: [] };
+export function yearRows(year: SchoolYear): Pick<Rows, 'school_year' | 'day_off'> {
   return {
     school_year: [
       {

@@ -10,29 +10,30 @@ import { within, type Row, type Rows } from './tables';
 
 type Gathered = Pick<Rows, 'objective' | 'question' | 'idea'>;
 
-export function gatheredRows(
-  objectives: readonly Objective[],
-  questions: readonly Question[],
-  ideas: readonly Idea[],
-): Gathered {
-  const placed = <T extends { id: string; unitId: string }>(
-    items: readonly T[],
-    rest: (item: T) => Row,
-  ): Row[] => {
-    const position = within((i: T) => i.unitId);
-    return items.map((i) => ({ id: i.id, unit_id: i.unitId, position: position(i), ...rest(i) }));
-  };
-  return {
-    objective: placed(objectives, (o) => ({ code: o.code, wording: o.wording })),
-    question: placed(questions, (q) => ({
-      child_id: q.childId,
-      text: q.text,
-      asked: q.asked,
-      answer: q.answer,
-    })),
-    idea: placed(ideas, (i) => ({ text: i.text, child_ids: JSON.stringify(i.childIds), becomes: i.becomes })),
-  };
+function placed<T extends { id: string; unitId: string }>(
+  items: readonly T[],
+  rest: (item: T) => Row,
+): Row[] {
+  const position = within((i: T) => i.unitId);
+  return items.map((i) => ({ id: i.id, unit_id: i.unitId, position: position(i), ...rest(i) }));
 }
+
+export const objectiveRows = (objectives: readonly Objective[]): Pick<Rows, 'objective'> => ({
+  objective: placed(objectives, (o) => ({ code: o.code, wording: o.wording })),
+});
+
+export const questionRows = (questions: readonly Question[]): Pick<Rows, 'question'> => ({
+  question: placed(questions, (q) => ({
+    child_id: q.childId,
+    text: q.text,
+    asked: q.asked,
+    answer: q.answer,
+  })),
+});
+
+export const ideaRows = (ideas: readonly Idea[]): Pick<Rows, 'idea'> => ({
+  idea: placed(ideas, (i) => ({ text: i.text, child_ids: JSON.stringify(i.childIds), becomes: i.becomes })),
+});
 
 export function gatheredFrom({ objective, question, idea }: Gathered): {
   objectives: Objective[];

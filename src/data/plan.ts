@@ -3,16 +3,19 @@ import type Database from 'better-sqlite3';
 import { canonical } from '@/core/plan/canonical';
 import { withHappened } from '@/core/plan/happened';
 import type { Plan } from '@/core/plan/plan';
-import { bookRows, booksFrom, loanRows, loansFrom } from './books';
+import { once } from '@/core/plan/once';
+import { bookRows, booksFrom, loanRows, loansFrom, pullRows, useRows } from './books';
 import { CLOSED_YEAR_COLUMNS, closedYearRows, closedYearsFrom } from './closed-years';
 import { childRows, childrenFrom, familyFrom, familyRows, yearFrom, yearRows } from './family';
 import { TABLES, TABLE_NAMES, type Row, type Rows } from './tables';
 import { partRows, partsFrom } from './parts';
 import {
   gatheredFrom,
-  gatheredRows,
+  ideaRows,
+  objectiveRows,
   outlineRows,
   outlinesFrom,
+  questionRows,
   ruleRows,
   rulesFrom,
   workRows,
@@ -21,27 +24,40 @@ import {
 import { lessonRows, lessonsFrom, unitRows, unitsFrom } from './units';
 import { assignmentRows, assignmentsFrom, entriesOf, entryRows, sittingRows, sittingsFrom } from './work';
 
+/** The rows that each list of a plan, and what is there once, is kept in. */
+const KEPT_IN: { [K in keyof Plan]?: (list: NonNullable<Plan[K]>) => Partial<Rows> } = {
+  family: once(familyRows),
+  year: once(yearRows),
+  children: once(childRows),
+  units: once(unitRows),
+  objectives: once(objectiveRows),
+  questions: once(questionRows),
+  ideas: once(ideaRows),
+  rules: once(ruleRows),
+  works: once(workRows),
+  outlines: once(outlineRows),
+  lessons: once(lessonRows),
+  parts: once(partRows),
+  books: once(bookRows),
+  pulls: once(pullRows),
+  uses: once(useRows),
+  loans: once(loanRows),
+  assignments: once(assignmentRows),
+  sittings: once(sittingRows),
+  entries: once(entryRows),
+  closedYears: once(closedYearRows),
+};
+
+/** A plan as rows. Of a list that is the same as in another plan the rows are the same ones. */
 export function rowsOf(given: Plan): Rows {
   const plan = canonical(given);
-  return {
-    ...familyRows(plan.family),
-    ...yearRows(plan.year),
-    ...childRows(plan.children),
-    ...unitRows(plan.units),
-    ...gatheredRows(plan.objectives, plan.questions, plan.ideas),
-    ...ruleRows(plan.rules),
-    ...workRows(plan.works),
-    ...outlineRows(plan.outlines),
-    ...lessonRows(plan.lessons),
-    ...partRows(plan.parts),
-    ...bookRows(plan.books, plan.pulls, plan.uses),
-    ...loanRows(plan.loans),
-    ...assignmentRows(plan.assignments),
-    ...sittingRows(plan.sittings),
-    ...entryRows(plan.entries),
-    ...closedYearRows(plan.closedYears),
-  };
+  const rows = { ...NO_ROWS };
+  for (const [list, rowsIn] of Object.entries(KEPT_IN) as [keyof Plan, (list: unknown) => Partial<Rows>][])
+    if (plan[list]) Object.assign(rows, rowsIn(plan[list]));
+  return rows;
 }
+
+const NO_ROWS = Object.fromEntries(TABLE_NAMES.map((table) => [table, []])) as unknown as Rows;
 
 /** Tables whose rows carry their place in the plan. */
 const PLACED = new Set<string>([

@@ -28,6 +28,12 @@ import { currentRevision, readDrawn, write } from '@/data/door';
 import { open } from '@/data/open';
 import { generatedProblem } from './choosing';
 import { generatedPlan } from './generated';
+import { yearsTable } from './years';
+
+if (process.argv[2] === 'years') {
+  await yearsTable();
+  process.exit(0);
+}
 
 const TODAY = '2026-08-31';
 
@@ -158,6 +164,7 @@ line(
 );
 
 await sheets();
+await yearsTable();
 
 /** Ids that do not repeat. */
 function newId(): () => string {

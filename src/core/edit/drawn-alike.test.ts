@@ -9,6 +9,7 @@ import { canonical } from '../plan/canonical';
 import { editBook } from './books';
 import { isDrawnAlike, perform } from './edit';
 import { askQuestion } from './gathered';
+import { markDone } from './today';
 
 let ids = 0;
 const context = { today: '2026-09-10', newId: () => `new${ids++}` };
@@ -26,6 +27,33 @@ it('is the same as drawing again', () => {
     { numRuns: 300 },
   );
   expect(alike).toBeGreaterThan(0);
+});
+
+it('a tick on the day a part stands on moves nothing: drawing again would have given the same', () => {
+  let ticked = 0;
+  fc.assert(
+    fc.property(someFullPlan, fc.array(fc.nat(200), { minLength: 1, maxLength: 6 }), (given, which) => {
+      let plan = canonical(redraw(redraw(given, context).plan, context).plan);
+      for (const n of which) {
+        const sitting = plan.sittings[n % plan.sittings.length];
+        if (!sitting) return;
+        const child = plan.children[n % (plan.children.length + 1)]?.id ?? null;
+        const done = perform(markDone(sitting.partId, child, sitting.date), plan, {
+          ...context,
+          today: sitting.date,
+        });
+        if ('refused' in done) throw new Error(done.refused);
+        const quick = canonical(done.plan);
+        if (!('layout' in done) && quick !== plan) {
+          ticked++;
+          expect(canonical(redraw(quick, context).plan)).toEqual(quick);
+        }
+        plan = canonical(redraw(quick, context).plan);
+      }
+    }),
+    { numRuns: 100 },
+  );
+  expect(ticked).toBeGreaterThan(0);
 });
 
 it('holds for a book on another shelf and for a question, not for a book’s pages', () => {

@@ -8,7 +8,8 @@ import { redraw, type Redrawn } from '../layout/redraw';
 import type { Book } from '../plan/book';
 import { recorded } from '../plan/happened';
 import type { IsoDate } from '../plan/measures';
-import type { Plan } from '../plan/plan';
+import { doneParts } from '../plan/lookup';
+import type { Mark, Plan } from '../plan/plan';
 import { withoutDangling } from '../plan/references';
 
 export interface EditContext {
@@ -45,6 +46,8 @@ export function perform(edit: Edit, plan: Plan, context: EditContext): Redrawn |
   const written = recorded(plan, withoutDangling(edited.plan), { at, newId: context.newId });
   if (!edited.fresh && !edited.moved && !edited.unless && isDrawnAlike(plan, written))
     return { plan: written };
+  const ticked = !edited.fresh && !edited.moved && !edited.unless && tickedAsPlanned(plan, written);
+  if (ticked) return { plan: ticked };
   const drawn = redraw(written, {
     today: context.today,
     fresh: edited.fresh,
@@ -66,6 +69,32 @@ const APART: ReadonlySet<string> = new Set<keyof Plan>([
   'loans',
   'entries',
 ]);
+
+/**
+ * The plan after ticks of parts on the days they stand on: nothing else moves for them, so it need not be drawn again.
+ * Undefined where there is more to it: another day, a tick taken back, a hand measured, a part that others count from.
+ */
+export function tickedAsPlanned(before: Plan, after: Plan): Plan | undefined {
+  const isOther = (Object.keys(after) as (keyof Plan)[]).some(
+    (list) => after[list] !== before[list] && list !== 'marks' && list !== 'entries',
+  );
+  if (isOther || after.marks.length <= before.marks.length) return undefined;
+  const known = new Set(before.marks);
+  const ticks = after.marks.filter((m) => !known.has(m));
+  if (ticks.length !== after.marks.length - before.marks.length) return undefined;
+  const stands = new Map(before.sittings.map((s) => [s.partId, s.date]));
+  const countedFrom = new Set(before.rules.map((r) => (r.rhythm.on === 'after' ? r.rhythm.partId : '')));
+  const isAsPlanned = (m: Mark): boolean =>
+    m.outcome === 'done' && m.date === stands.get(m.partId) && !m.letters && !countedFrom.has(m.partId);
+  if (!ticks.every(isAsPlanned)) return undefined;
+  const done = doneParts(after);
+  return {
+    ...after,
+    sittings: before.sittings.map((s) =>
+      done.has(s.partId) && s.reason.kind !== 'done' ? { ...s, reason: { kind: 'done' } } : s,
+    ),
+  };
+}
 
 /** What neither asks of a book: where it stands, what it cost, what became of it. */
 const ASIDE = {

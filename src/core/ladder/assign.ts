@@ -189,6 +189,7 @@ export const workers = (part: Part, unit: Unit, children: readonly Child[]): Chi
  * cautions, and what is done stays what it was: a rung or a way of showing can be changed in mid-unit.
  */
 export function assignments(plan: Plan): Assignment[] {
+  const world = worldOf(plan);
   const homeOf = homes(plan);
   const before = new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
   const done = groupBy(
@@ -204,17 +205,61 @@ export function assignments(plan: Plan): Assignment[] {
       const was = before.get(assignmentKey(part.id, child.id));
       if (was && done.get(part.id)?.some((m) => m.childId === null || m.childId === child.id)) made.push(was);
       else if (was?.byHand) made.push({ ...was, note: careFor(plan, part, unit, was.wording) });
+      else if (was && isMadeFrom(was, { part, lesson, world })) made.push(was);
       else {
         const { amount: _, letters: __, ...version } = versionOf({ part, child, lesson, unit });
-        made.push({
+        const assignment = {
           partId: part.id,
           childId: child.id,
           ...version,
           wording: version.wording.slice(0, 2000),
           byHand: false,
-        });
+        };
+        madeFrom.set(assignment, { part, lesson, world });
+        made.push(assignment);
       }
     }
   }
   return made;
+}
+
+interface MadeFrom {
+  part: Part;
+  lesson: Lesson;
+  world: World;
+}
+
+/** What each assignment was made from: while that is the same, it need not be made again. */
+const madeFrom = new WeakMap<Assignment, MadeFrom>();
+
+/** The work of an elder who teaches is made from another part as well: it is always made again. */
+function isMadeFrom(assignment: Assignment, now: MadeFrom): boolean {
+  const was = madeFrom.get(assignment);
+  return (
+    now.part.kind !== 'teaching' &&
+    was?.part === now.part &&
+    was.lesson === now.lesson &&
+    was.world === now.world
+  );
+}
+
+/** All that work is made from beside its part and its lesson. */
+interface World {
+  lists: readonly unknown[];
+  /** The marks that measure a hand, by their ids: a mark is never changed. */
+  hands: string;
+}
+let lastWorld: World | undefined;
+
+/** The same one as last time, if all in it is the same. */
+function worldOf(plan: Plan): World {
+  const { family, children, units, works, books, pulls, uses, readings } = plan;
+  const lists = [family, children, units, works, books, pulls, uses, readings];
+  const hands = plan.marks
+    .filter((m) => m.letters)
+    .map((m) => m.id)
+    .join(' ');
+  if (lastWorld?.hands === hands && lists.every((list, i) => list === lastWorld!.lists[i])) return lastWorld;
+  lastWorld = { lists, hands };
+  return lastWorld;
 }

@@ -174,6 +174,7 @@ export function recorded(
     itemOf: (entry: Entry) => T,
     isThere: (item: T) => boolean,
   ): T[] => {
+    if (was === is) return is as T[];
     const old = byId(was);
     const now = is.map((item): T => {
       const earlier = old.get(item.id);

@@ -2,6 +2,7 @@
  * What in a plan points to what, said once. It drives what goes when something is taken away, the check of a plan that
  * is brought in, the one order of a plan's lists, and a test that the store's own references agree.
  */
+import { once } from './once';
 import type { Plan, Slice } from './plan';
 
 /** The lists of a plan. */
@@ -164,20 +165,29 @@ export const REFERENCES: readonly Reference[] = [
   one('marks', 'childId', 'children', 'goes'),
 ] as readonly Reference[];
 
-const idsIn = (plan: Slice, list: ListName): Set<string> =>
-  new Set((plan[list] as readonly { id?: string }[]).flatMap((x) => x.id ?? []));
+const idsOf = once(
+  (items: readonly { id?: string }[]): ReadonlySet<string> => new Set(items.flatMap((x) => x.id ?? [])),
+);
+const idsIn = (plan: Slice, list: ListName): ReadonlySet<string> =>
+  idsOf(plan[list] as readonly { id?: string }[]);
+
+/** For a list, beside which lists nothing in it pointed to what is not there. */
+const holdsBeside = once((_: readonly object[]) => new Map<Reference, readonly object[]>());
 
 /** The plan without what hangs on something that is gone; what goes takes along what hangs on it. */
 export function withoutDangling(plan: Plan): Plan {
   let now = plan;
   for (;;) {
     const before = now;
-    for (const { list, to, without } of REFERENCES) {
-      const ids = idsIn(now, to);
+    for (const reference of REFERENCES) {
+      const { list, to, without } = reference;
       const items: readonly Item<ListName>[] = now[list];
+      if (holdsBeside(items).get(reference) === now[to]) continue;
+      const ids = idsIn(now, to);
       const left = items.map((item) => without(item, (id) => ids.has(id)));
       if (left.some((item, i) => item !== items[i]))
         now = { ...now, [list]: left.filter((item) => item !== undefined) };
+      else holdsBeside(items).set(reference, now[to]);
     }
     if (now === before) return now;
   }
@@ -185,7 +195,7 @@ export function withoutDangling(plan: Plan): Plan {
 
 /** References to things that are not in the plan, each with where it stands. */
 export function dangling(plan: Slice): { where: string; what: string }[] {
-  const known = new Map<ListName, Set<string>>();
+  const known = new Map<ListName, ReadonlySet<string>>();
   const has = (list: ListName, id: string): boolean => {
     if (!known.has(list)) known.set(list, idsIn(plan, list));
     return known.get(list)!.has(id);
