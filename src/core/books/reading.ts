@@ -1,4 +1,5 @@
 /** How long reading takes: pages to words by the book's form, words to minutes by who reads. */
+import { onceOf } from '../plan/once';
 import { gradeOf } from '../plan/age';
 import { byId, groupBy, homes } from '../plan/lookup';
 import type { Book, BookForm } from '../plan/book';
@@ -106,7 +107,7 @@ export function readingClock(plan: Pick<Plan, 'readings' | 'books' | 'children'>
 const READ_ALOUD: Role[] = ['spine', 'together'];
 
 /** What is read in a part: the uses of its lesson whose books are read that way, by that child if one is named. */
-export function usesRead(plan: Plan): (part: Part, childId: string) => Use[] {
+export function usesRead(plan: Pick<Plan, 'pulls' | 'uses'>): (part: Part, childId: string) => Use[] {
   const pulls = byId(plan.pulls);
   const uses = groupBy(plan.uses, (u) => u.lessonId);
   return (part, childId) =>
@@ -137,7 +138,12 @@ export function pagesText(use: Use): string {
 }
 
 /** Minutes of a part for a child, from the pages of what is read in it; a plain allowance where nothing is known. */
-export function readingMinutes(plan: Plan): (part: Part, childId: string) => number {
+const READING_FROM = ['children', 'readings', 'books', 'pulls', 'uses', 'lessons', 'units'] as const;
+export const readingMinutes = onceOf<
+  Plan,
+  (typeof READING_FROM)[number],
+  (part: Part, childId: string) => number
+>(READING_FROM, (plan) => {
   const books = byId(plan.books);
   const pulls = byId(plan.pulls);
   const clock = readingClock(plan);
@@ -154,4 +160,4 @@ export function readingMinutes(plan: Plan): (part: Part, childId: string) => num
     if (part.kind === 'read-aloud') return minutesAloud(words);
     return clock.alone(words, childId, homeOf(part).unit!.starts);
   };
-}
+});

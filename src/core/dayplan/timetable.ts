@@ -6,6 +6,7 @@
  */
 import { windowsOf } from '../calendar/school-days';
 import type { IsoDate } from '../plan/measures';
+import { once } from '../plan/once';
 import { OWN_WORK_KINDS, WINDOWS } from '../plan/words';
 import type { Plan, Sitting } from '../plan/plan';
 import { assignmentKey, byId, childrenOf, isDone, groupBy, homes } from '../plan/lookup';
@@ -37,10 +38,11 @@ interface Waiting extends Omit<TimetableEntry, 'starts' | 'ends'> {
 export function timetable(plan: Plan, date: IsoDate): TimetableEntry[] {
   if (!plan.year) return [];
   const windows = windowsOf(plan.year);
+  const onDate = indexOf(plan).sittings.get(date) ?? [];
   const waiting = WINDOWS.flatMap((name, w) =>
     roomsOf(
       plan,
-      plan.sittings.filter((s) => s.date === date && s.window === name),
+      onDate.filter((s) => s.window === name),
       windows[w].starts,
     ),
   );
@@ -75,13 +77,19 @@ export function timetable(plan: Plan, date: IsoDate): TimetableEntry[] {
   return placed.sort((a, b) => a.starts - b.starts);
 }
 
+/** What all days of a plan are looked up in. */
+const indexOf = once((plan: Plan) => ({
+  sittings: groupBy(plan.sittings, (s) => s.date),
+  order: new Map(plan.parts.map((p, i) => [p.id, i])),
+  parts: byId(plan.parts),
+  marks: groupBy(plan.marks, (m) => m.partId),
+  assigned: new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a])),
+}));
+
 /** Rooms of one window: a shared room per part, or one for each child where the work is their own. */
 function roomsOf(plan: Plan, sittings: Sitting[], opens: number): Waiting[] {
-  const order = new Map(plan.parts.map((p, i) => [p.id, i]));
-  const parts = byId(plan.parts);
+  const { order, parts, marks, assigned } = indexOf(plan);
   const homeOf = homes(plan);
-  const marks = groupBy(plan.marks, (m) => m.partId);
-  const assigned = new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
   const minutesFor = partMinutes(plan);
   const rooms: Waiting[] = [];
   for (const sitting of [...sittings].sort((a, b) => order.get(a.partId)! - order.get(b.partId)!)) {

@@ -74,9 +74,11 @@ function property(name: string, text: string): string {
     .replace(/[\p{Cc}]/gu, '')}`;
 }
 
+const encoder = new TextEncoder();
+
 /** Content lines are at most 75 octets; longer ones go on after a line break and a space (section 3.1). */
 function fold(line: string): string {
-  const encoder = new TextEncoder();
+  if (encoder.encode(line).length <= 75) return line;
   const folded: string[] = [];
   let current = '';
   let octets = 0;

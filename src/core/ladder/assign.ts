@@ -1,4 +1,5 @@
 /** Gives out the work: every child's version of every part the ladder makes. */
+import { once } from '../plan/once';
 import { cautionsFor } from '../cautions/match';
 import { pagesText, readingMinutes, usesRead } from '../books/reading';
 import type { Rung, Skill } from '../plan/measures';
@@ -38,7 +39,7 @@ export interface Ladder {
 /** Characters of a note that are kept. */
 const NOTE = 500;
 
-export function ladderOf(plan: Plan): Ladder {
+export const ladderOf = once((plan: Plan): Ladder => {
   const material = materialOf(plan);
   const parts = byId(plan.parts);
   const works = byId(plan.works);
@@ -162,7 +163,7 @@ export function ladderOf(plan: Plan): Ladder {
     };
   };
   return { kindFor, rungFor, skillFor, askedFor, versionOf };
-}
+});
 
 /** What a part needs care for, in a few words; also what its own words, the family's, name. */
 function careFor(plan: Plan, part: Part, unit: Unit, words: string): string {

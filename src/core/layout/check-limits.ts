@@ -1,4 +1,5 @@
 /** Checks a plan's sittings against minutes and pace, without the engine: sums over days, half-days and weeks. */
+import { once } from '../plan/once';
 import { mondayOf, shortDate } from '../calendar/dates';
 import { schoolDays, windowsOf, type DayWindow, type SchoolDay } from '../calendar/school-days';
 import { byId, childrenOf, doneParts, groupBy, homes, partsByLesson } from '../plan/lookup';
@@ -10,11 +11,11 @@ import { partMinutes } from './input';
  * Sittings that a lay-out placed. What the parent fixed by ink, by date or by having done it is theirs to put where
  * they like.
  */
-export function placedByLayout(plan: Plan): Sitting[] {
+export const placedByLayout = once((plan: Plan): readonly Sitting[] => {
   const done = doneParts(plan);
   const fixed = new Set(plan.parts.filter((p) => p.fixedDate).map((p) => p.id));
   return plan.sittings.filter((s) => s.state === 'pencil' && !done.has(s.partId) && !fixed.has(s.partId));
-}
+});
 
 interface Taken {
   minutes: number;

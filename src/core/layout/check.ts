@@ -1,4 +1,5 @@
 /** Checks a plan's sittings against what a lay-out promises. Used on files from outside and in tests. */
+import { once } from '../plan/once';
 import { shortDate, weekdayName } from '../calendar/dates';
 import { schoolDayFrom, schoolDays, servesFor, whyClosed, windowsOf } from '../calendar/school-days';
 import { byId, doneParts, groupBy, homes, partsByLesson } from '../plan/lookup';
@@ -9,10 +10,10 @@ import { overLimits, overPace, placedByLayout } from './check-limits';
 import { hoursBetween } from './waits';
 
 /** The promises that what stands on a day breaks. What stands on none is told by `withoutPlace`. */
-export function breaches(plan: Plan): Breach[] {
+export const breaches = once((plan: Plan): readonly Breach[] => {
   if (!plan.year || !plan.family) return [];
   return [...onClosedDays(plan), ...outOfOrder(plan), ...overLimits(plan), ...overPace(plan)];
-}
+});
 
 /** Parts that a lay-out should have put on a day and has not: a plan with such a part does not hold. */
 export function withoutPlace(plan: Plan): { part: Part; message: string }[] {

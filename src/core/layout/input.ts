@@ -1,4 +1,5 @@
 /** What a lay-out is made from, and how it is read out of a plan. */
+import { onceOf } from '../plan/once';
 import { addDays } from '../calendar/dates';
 import { schoolDays, windowsOf, type DayWindow, type SchoolDay } from '../calendar/school-days';
 import type { IsoDate, WindowName } from '../plan/measures';
@@ -154,7 +155,7 @@ function standing(
 }
 
 /** The last day on which a part did not happen, by part. */
-function lastMissed(plan: Plan): Map<string, IsoDate> {
+function lastMissed(plan: Pick<Plan, 'marks'>): Map<string, IsoDate> {
   const missed = new Map<string, IsoDate>();
   for (const m of plan.marks)
     if (m.outcome === 'missed' && m.date > (missed.get(m.partId) ?? '')) missed.set(m.partId, m.date);
@@ -162,13 +163,37 @@ function lastMissed(plan: Plan): Map<string, IsoDate> {
 }
 
 /** How long each part takes each child, and the parent: from the part, its pages or its assignments. */
-export function partMinutes(plan: Plan): (part: Part, unit: Unit | undefined) => LayPart {
+const MINUTES_FROM = [
+  'assignments',
+  'marks',
+  'children',
+  'readings',
+  'books',
+  'pulls',
+  'uses',
+  'lessons',
+  'units',
+] as const;
+export const partMinutes = onceOf<
+  Plan,
+  (typeof MINUTES_FROM)[number],
+  (part: Part, unit: Unit | undefined) => LayPart
+>(MINUTES_FROM, (plan) => {
   const assignments = new Map<string, Assignment>(
     plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]),
   );
   const reading = readingMinutes(plan);
   const missed = lastMissed(plan);
+  const known = new WeakMap<Part, { unit: Unit | undefined; lay: LayPart }>();
   return (part, unit) => {
+    const found = known.get(part);
+    if (found && found.unit === unit) return found.lay;
+    const lay = layPartOf(part, unit);
+    known.set(part, { unit, lay });
+    return lay;
+  };
+
+  function layPartOf(part: Part, unit: Unit | undefined): LayPart {
     const who = childrenOf(part, unit, plan.children);
     const minutes: Record<string, number> = {};
     let lead = 0;
@@ -198,5 +223,5 @@ export function partMinutes(plan: Plan): (part: Part, unit: Unit | undefined) =>
       waitAfterHours,
       comesBack: part.ruleId !== null,
     };
-  };
-}
+  }
+});

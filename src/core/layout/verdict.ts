@@ -3,6 +3,7 @@ import { count } from '../plan/called';
 import { shortDate } from '../calendar/dates';
 import { paceForWeeks } from '../pacing/pacing';
 import type { IsoDate } from '../plan/measures';
+import { once } from '../plan/once';
 import type { Plan } from '../plan/plan';
 import { layoutInput, type LayoutInput, type LayUnit } from './input';
 import { layOut } from './lay-out';
@@ -28,9 +29,17 @@ export interface Verdict {
   remedy?: { lessonsPerWeek: number; finishes: IsoDate };
 }
 
+/** What a lay-out of a plan works on, for a day; the same for each of its units. */
+const inputs = once((_: Plan) => new Map<IsoDate, LayoutInput | undefined>());
+function asLaidOut(plan: Plan, today: IsoDate): LayoutInput | undefined {
+  const known = inputs(plan);
+  if (!known.has(today)) known.set(today, layoutInput(plan, { today }));
+  return known.get(today);
+}
+
 /** Measures a plan's sittings of a unit against its wished end; undefined while there is no year to lay out on. */
 export function verdictOf(plan: Plan, unitId: string, today: IsoDate): Verdict | undefined {
-  const input = layoutInput(plan, { today });
+  const input = asLaidOut(plan, today);
   const unit = input?.units.find((u) => u.id === unitId);
   if (!input || !unit) return undefined;
   const figures = measure(input, plan.sittings, unit);

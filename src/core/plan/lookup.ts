@@ -3,6 +3,7 @@ import { ageOn } from './age';
 import type { Lesson, Part } from './lesson';
 import type { IsoDate } from './measures';
 import type { Child, Mark, Plan } from './plan';
+import { once, onceOf } from './once';
 import type { Unit } from './unit';
 
 /** Values gathered under a key, each group in the order given. */
@@ -27,10 +28,13 @@ export interface Home {
   unit?: Unit;
 }
 
+const lessonsById = once((lessons: readonly Lesson[]) => byId(lessons));
+const unitsById = once((units: readonly Unit[]) => byId(units));
+
 /** Finds what a part belongs to. */
 export function homes(plan: Pick<Plan, 'lessons' | 'units'>): (part: Part) => Home {
-  const lessons = byId(plan.lessons);
-  const units = byId(plan.units);
+  const lessons = lessonsById(plan.lessons);
+  const units = unitsById(plan.units);
   return (part) => {
     const lesson = part.lessonId === null ? undefined : lessons.get(part.lessonId);
     return { lesson, unit: units.get(lesson?.unitId ?? part.unitId ?? '') };
@@ -84,7 +88,11 @@ export function asChildIds(ids: readonly string[], unit: Unit, children: readonl
 export const assignmentKey = (partId: string, childId: string): string => `${partId} ${childId}`;
 
 /** Which parts are done: marked done as a whole, or by every child who takes part. */
-export function doneParts(plan: Plan): Set<string> {
+export const doneParts = onceOf<
+  Plan,
+  'parts' | 'marks' | 'lessons' | 'units' | 'children',
+  ReadonlySet<string>
+>(['parts', 'marks', 'lessons', 'units', 'children'], (plan) => {
   const done = new Set<string>();
   const parts = byId(plan.parts);
   const homeOf = homes(plan);
@@ -96,7 +104,7 @@ export function doneParts(plan: Plan): Set<string> {
     if (part && isDone(marks, childrenOf(part, homeOf(part).unit, plan.children))) done.add(partId);
   }
   return done;
-}
+});
 
 /** Whether these marks of one part say that it is done for all of these children. */
 export function isDone(marks: readonly Mark[], children: readonly Child[]): boolean {
