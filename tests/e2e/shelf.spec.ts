@@ -83,6 +83,7 @@ test('a number is scanned: what is there opens, what is new is written down, a w
   await page.keyboard.press('Enter');
   await atRevision(page, 3);
   await page.getByLabel('Look for').fill('knots for');
+  await expect(page.getByRole('list', { name: 'Books' }).getByRole('listitem')).toHaveCount(1);
   await expect(page.getByRole('list', { name: 'Books' }).getByRole('listitem')).toContainText(
     'A. Halm · picture book · 64 pages',
   );
@@ -140,6 +141,7 @@ test('columns are matched by hand where the headings say something else', async 
   await dialog.getByRole('button', { name: 'Put 1 on the shelf' }).click();
   await atRevision(page, 2);
   await page.getByLabel('Look for').fill('the carder');
+  await expect(page.getByRole('list', { name: 'Books' }).getByRole('listitem')).toHaveCount(1);
   await expect(page.getByRole('list', { name: 'Books' }).getByRole('listitem')).toContainText('44 pages');
 });
 

@@ -104,7 +104,10 @@ export async function loadLessons(params: SearchParams): Promise<LessonsView> {
     ...plan.parts.map((p): [string, string] => [p.id, p.title]),
   ]);
   const nameOf = (id: string): string => names.get(id) ?? '';
-  const input = layoutInput(plan, { today });
+  const material = materialOf(plan);
+  // Why a part has no place is asked of the lay-out, where there is such a part.
+  const isWhole = plan.parts.every((p) => sittingOf.has(p.id));
+  const input = isWhole ? undefined : layoutInput(plan, { today });
   const unplaced = new Map(
     (input ? layOut(input).unplaced : []).map((u) => [u.partId, unplacedInWords(u, nameOf)]),
   );
@@ -146,7 +149,7 @@ export async function loadLessons(params: SearchParams): Promise<LessonsView> {
             ? `${pages[0]}–${pages[1]}`
             : String(pages[0]),
       dates: dates.length ? [dates[0], dates.at(-1)!] : [],
-      copiesFrom: materialOf(plan)(lesson, unit).passage,
+      copiesFrom: material(lesson, unit).passage,
       supplies: suppliesText(
         summed(
           parts.map((p) => ({ supplies: p.supplies, children: childrenOf(p, unit, plan.children).length })),

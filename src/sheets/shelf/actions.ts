@@ -66,6 +66,11 @@ export async function recordOf(bookId: string): Promise<Book | undefined> {
   return readDrawn(store()).plan.books.find((b) => b.id === bookId);
 }
 
+/** The book of a number, in its digits; undefined when none on the shelf has it. */
+export async function bookWithNumber(digits: string): Promise<string | undefined> {
+  return readDrawn(store()).plan.books.find((b) => b.label === digits)?.id;
+}
+
 export async function putOnShelf(base: number, input: unknown): Promise<Outcome> {
   return act({
     base,

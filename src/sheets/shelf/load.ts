@@ -1,80 +1,36 @@
 import { duplicates } from '@/core/books/duplicates';
+import { ean13Check } from '@/core/books/numbers';
 import type { Book } from '@/core/plan/book';
-import { groupBy } from '@/core/plan/lookup';
+import { byId } from '@/core/plan/lookup';
+import { once } from '@/core/plan/once';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
-
-/** A book in the list, and what it can be found by. */
-export interface ShelfRow extends Pick<
-  Book,
-  | 'id'
-  | 'title'
-  | 'authors'
-  | 'label'
-  | 'form'
-  | 'pages'
-  | 'place'
-  | 'language'
-  | 'source'
-  | 'state'
-  | 'stateNote'
-  | 'preview'
-  | 'topics'
-  | 'chapters'
-> {
-  /** Titles of the units it is pulled for. */
-  units: string[];
-}
+import { findOnShelf, type Found } from './find';
 
 export interface ShelfView {
   info: FrameInfo;
-  rows: ShelfRow[];
+  /** The first of the shelf, shown before anything is typed. */
+  found: Found;
+  here: number;
+  lent: number;
+  /** Things for the stand-in scanner: one that is on the shelf, a home label that is not, and one with a wrong last digit. */
+  codes: { message: string; digits: string }[];
   children: { id: string; name: string }[];
   twice: { by: 'number' | 'work'; books: { id: string; title: string; message: string }[] }[];
 }
 
+const twiceOn = once((books: readonly Book[]) => duplicates(books));
+
 export async function loadShelf(params: SearchParams): Promise<ShelfView> {
   const { plan, info } = await load(params);
-  const units = new Map(plan.units.map((u) => [u.id, u.title]));
-  const pulls = groupBy(plan.pulls, (p) => p.bookId);
-  const books = new Map(plan.books.map((b) => [b.id, b]));
+  const books = byId(plan.books);
   return {
     info,
-    rows: plan.books.map(
-      ({
-        id,
-        title,
-        authors,
-        label,
-        form,
-        pages,
-        place,
-        language,
-        source,
-        state,
-        stateNote,
-        preview,
-        topics,
-        chapters,
-      }) => ({
-        id,
-        title,
-        authors,
-        label,
-        form,
-        pages,
-        place,
-        language,
-        source,
-        state,
-        stateNote,
-        preview,
-        topics,
-        chapters,
-        units: (pulls.get(id) ?? []).map((p) => units.get(p.unitId) ?? ''),
-      }),
-    ),
+    found: findOnShelf(plan, ''),
+    here: plan.books.filter((b) => b.state === 'here').length,
+    lent: plan.books.filter((b) => b.state === 'lent out').length,
+    codes: codesFor(plan.books),
     children: plan.children.map(({ id, name }) => ({ id, name })),
-    twice: duplicates(plan.books).map((t) => ({
+    twice: twiceOn(plan.books).map((t) => ({
       by: t.by,
       books: t.ids.map((id) => {
         const b = books.get(id)!;
@@ -88,4 +44,19 @@ export async function loadShelf(params: SearchParams): Promise<ShelfView> {
       }),
     })),
   };
+}
+
+function codesFor(books: readonly Book[]): ShelfView['codes'] {
+  const known = books.find((b) => b.label);
+  const labels = new Set(books.map((b) => b.label));
+  const stems = Array.from({ length: 40 }, (_, i) => `2${String(9_000_000_000 + i).padStart(11, '0')}`);
+  const fresh = stems.map((s) => s + ean13Check(s)).find((d) => !labels.has(d))!;
+  return [
+    ...(known ? [{ message: `the label of “${known.title}”`, digits: known.label }] : []),
+    { message: 'a new home label', digits: fresh },
+    {
+      message: 'a label with a wrong digit',
+      digits: fresh.slice(0, -1) + String((Number(fresh.at(-1)) + 1) % 10),
+    },
+  ];
 }

@@ -6,7 +6,8 @@ import { Caution, Column, Heading, Quiet } from '@/kit/text';
 import { colour, face, middling, narrow } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { makeOne } from './actions';
-import type { ShelfRow, ShelfView } from './load';
+import type { ShelfRow } from './find';
+import type { ShelfView } from './load';
 
 export function Row({ row: b, onOpen }: { row: ShelfRow; onOpen: () => void }) {
   return (

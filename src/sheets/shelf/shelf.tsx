@@ -1,10 +1,10 @@
 'use client';
 /** The family's shelf: everything they have of any form, found as one types, scanned in, brought in, and what is on it twice. */
 import dynamic from 'next/dynamic';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
-import { ean13Check, readNumber } from '@/core/books/numbers';
-import { indexOf, search } from '@/core/books/search';
+import { readNumber } from '@/core/books/numbers';
+import { count } from '@/core/plan/called';
 import { readBookLine } from '@/core/formats/book-line';
 import { Button } from '@/kit/button';
 import { TextField } from '@/kit/field';
@@ -15,9 +15,10 @@ import { colour, paper } from '@/kit/tokens';
 import { Scanner } from '@/standins/scanner/scanner';
 import { Frame } from '../frame/frame';
 import { useAct } from '../frame/use-act';
-import { putOnShelf } from './actions';
-import type { ShelfRow, ShelfView } from './load';
+import { bookWithNumber, putOnShelf } from './actions';
+import type { ShelfView } from './load';
 import { Row, TwiceList, Columns, Count, List } from './shelf-rows';
+import { useFound } from './use-found';
 
 const RecordForm = dynamic(() => import('./record-form').then((m) => m.RecordForm), { ssr: false });
 const LibraryDialog = dynamic(() => import('../frame/library/library-dialog').then((m) => m.LibraryDialog), {
@@ -25,26 +26,21 @@ const LibraryDialog = dynamic(() => import('../frame/library/library-dialog').th
 });
 const BringIn = dynamic(() => import('./bring-in').then((m) => m.BringIn), { ssr: false });
 
-/** As many as are drawn; more words find the others. */
-const SHOWN = 60;
-
 export function ShelfSheet(view: ShelfView) {
-  const { rows, info } = view;
+  const { info } = view;
   const [typed, setTyped] = useState('');
   const [open, setOpen] = useState<
     { is: 'record'; id: string } | { is: 'new'; label: string } | { is: 'bring in' } | { is: 'library' }
   >();
-  const index = useMemo(() => indexOf(rows), [rows]);
-  const byId = useMemo(() => new Map(rows.map((r) => [r.id, r])), [rows]);
-  const found = useMemo(() => search(index, typed), [index, typed]);
+  const found = useFound(view, typed);
+  const all = view.found.total;
   const close = (): void => setOpen(undefined);
-  const lent = rows.filter((r) => r.state === 'lent out').length;
   return (
     <Frame
       info={info}
       sheet={3}
       title="The shelf"
-      subtitle={`${rows.length} ${rows.length === 1 ? 'thing' : 'things'}, whatever the unit`}
+      subtitle={`${count(all, 'thing')}, whatever the unit`}
       actions={
         <>
           {info.unitId ? <LinkButton href={`/books?unit=${info.unitId}`}>The unit’s books</LinkButton> : null}
@@ -56,8 +52,8 @@ export function ShelfSheet(view: ShelfView) {
         </>
       }
       figures={[
-        { name: 'On the shelf', value: String(rows.filter((r) => r.state === 'here').length) },
-        ...(lent ? [{ name: 'Lent out', value: String(lent) }] : []),
+        { name: 'On the shelf', value: String(view.here) },
+        ...(view.lent ? [{ name: 'Lent out', value: String(view.lent) }] : []),
         ...(view.twice.length ? [{ name: 'Perhaps twice', value: String(view.twice.length) }] : []),
       ]}
       keys={[{ keys: 'Enter', does: 'in the scanning line: add what is typed, or open what is there' }]}
@@ -72,15 +68,15 @@ export function ShelfSheet(view: ShelfView) {
             onChange={setTyped}
           />
           <Count aria-live="polite">
-            {typed.trim() ? `${found.length} of ${rows.length}` : `${rows.length} in all`}
-            {found.length > SHOWN ? `, the first ${SHOWN} shown` : ''}
+            {typed.trim() ? `${found.total} of ${all}` : `${all} in all`}
+            {found.total > found.rows.length ? `, the first ${found.rows.length} shown` : ''}
           </Count>
           <List aria-label="Books">
-            {found.slice(0, SHOWN).map((id) => (
-              <Row key={id} row={byId.get(id)!} onOpen={() => setOpen({ is: 'record', id })} />
+            {found.rows.map((row) => (
+              <Row key={row.id} row={row} onOpen={() => setOpen({ is: 'record', id: row.id })} />
             ))}
           </List>
-          {rows.length ? (
+          {all ? (
             <Quiet>
               Take it along:{' '}
               <a href="/files/shelf.csv" download>
@@ -103,7 +99,6 @@ export function ShelfSheet(view: ShelfView) {
               <Heading>Scan or type</Heading>
             </header>
             <ScanLine
-              rows={rows}
               onKnown={(id) => setOpen({ is: 'record', id })}
               onNumber={(label) => setOpen({ is: 'new', label })}
             />
@@ -112,7 +107,7 @@ export function ShelfSheet(view: ShelfView) {
                 Put the cursor into the line above, then press one of these: it types as a scanner would.
               </Quiet>
               <Codes>
-                <Scanner codes={codesFor(rows)} />
+                <Scanner codes={view.codes} />
               </Codes>
             </Fold>
           </Column>
@@ -140,15 +135,13 @@ export function ShelfSheet(view: ShelfView) {
 
 /** A line for a scanner (a keyboard that ends with Enter), or for a book typed in one go. */
 function ScanLine({
-  rows,
   onKnown,
   onNumber,
 }: {
-  rows: ShelfRow[];
   onKnown: (id: string) => void;
   onNumber: (label: string) => void;
 }) {
-  const { act } = useAct();
+  const { act, say } = useAct();
   const [line, setLine] = useState('');
   const [wrong, setWrong] = useState('');
   const take = (): void => {
@@ -157,9 +150,14 @@ function ScanLine({
     if (/^[\d\s‐–-]+X?$/iu.test(text)) {
       const number = readNumber(text);
       if ('wrong' in number) return setWrong(number.wrong);
-      const known = rows.find((r) => r.label === number.digits);
       setLine('');
-      return known ? onKnown(known.id) : onNumber(number.digits);
+      return void bookWithNumber(number.digits).then(
+        (id) => (id ? onKnown(id) : onNumber(number.digits)),
+        () => {
+          setLine((now) => now || text);
+          say('Hausplan did not answer. Check that it is running, then scan it again.');
+        },
+      );
     }
     const read = readBookLine(text);
     if ('wrong' in read) return setWrong(read.wrong);
@@ -187,20 +185,6 @@ function ScanLine({
   );
 }
 
-/** Things to scan: one that is on the shelf, a home label that is not, and one with a wrong last digit. */
-function codesFor(rows: ShelfRow[]): { message: string; digits: string }[] {
-  const known = rows.find((r) => r.label);
-  const stems = Array.from({ length: 40 }, (_, i) => `2${String(9_000_000_000 + i).padStart(11, '0')}`);
-  const fresh = stems.map((s) => s + ean13Check(s)).find((d) => !rows.some((r) => r.label === d))!;
-  return [
-    ...(known ? [{ message: `the label of “${known.title}”`, digits: known.label }] : []),
-    { message: 'a new home label', digits: fresh },
-    {
-      message: 'a label with a wrong digit',
-      digits: fresh.slice(0, -1) + String((Number(fresh.at(-1)) + 1) % 10),
-    },
-  ];
-}
 const Scan = styled.form`
   display: grid;
   gap: 8px;
