@@ -1,5 +1,5 @@
 /** What a book is good for in a unit: everything one wants to know before it goes on a pile. */
-import { byId, groupBy, lessonsOf } from '../plan/lookup';
+import { booksById, byId, groupBy, lessonsOf } from '../plan/lookup';
 import type { Book } from '../plan/book';
 import type { Plan, Pull } from '../plan/plan';
 import type { Unit } from '../plan/unit';
@@ -72,7 +72,7 @@ const FOR_CHILDREN = new Set<Pull['role']>(['spine', 'together', 'own', 'basket'
 
 /** Lessons that are thin for a child: nothing pulled for them stands on the lesson that suits them, to hear or to read. */
 export function thinLessons(plan: Plan, unit: Unit): Thin[] {
-  const books = byId(plan.books);
+  const books = booksById(plan.books);
   const pulls = byId(plan.pulls);
   const uses = groupBy(plan.uses, (u) => u.lessonId);
   const children = plan.children.filter((c) => unit.childIds.includes(c.id));

@@ -1,7 +1,7 @@
 /** How long reading takes: pages to words by the book's form, words to minutes by who reads. */
 import { onceOf } from '../plan/once';
 import { gradeOf } from '../plan/age';
-import { byId, groupBy, homes } from '../plan/lookup';
+import { booksById, byId, groupBy, homes } from '../plan/lookup';
 import type { Book, BookForm } from '../plan/book';
 import type { IsoDate } from '../plan/measures';
 import type { Measure, Plan, Role, Use } from '../plan/plan';
@@ -62,7 +62,7 @@ export interface Rate {
 
 /** Words over minutes of a child's latest readings of books whose words are known, this year; null under ten minutes of them. */
 export function measuredReading(plan: Pick<Plan, 'readings' | 'books'>, childId: string): Measure | null {
-  const books = byId(plan.books);
+  const books = booksById(plan.books);
   const known = plan.readings
     .filter((r) => r.childId === childId && r.bookId !== null && wordsOf(books.get(r.bookId)!, 1) > 0)
     .sort((a, b) => (a.date < b.date ? -1 : 1))
@@ -144,7 +144,7 @@ export const readingMinutes = onceOf<
   (typeof READING_FROM)[number],
   (part: Part, childId: string) => number
 >(READING_FROM, (plan) => {
-  const books = byId(plan.books);
+  const books = booksById(plan.books);
   const pulls = byId(plan.pulls);
   const clock = readingClock(plan);
   const homeOf = homes(plan);

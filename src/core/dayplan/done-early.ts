@@ -8,7 +8,7 @@ import { attentionStretch } from '../ladder/handwriting';
 import { materialOf } from '../ladder/material';
 import { wordsFor } from '../ladder/word-list';
 import { ageOn } from '../plan/age';
-import { byId } from '../plan/lookup';
+import { booksById } from '../plan/lookup';
 import type { Lesson } from '../plan/lesson';
 import type { Rung } from '../plan/measures';
 import type { Child, Plan } from '../plan/plan';
@@ -70,7 +70,7 @@ function fillersFor(
   minutes: number,
 ): DoneEarly['fillers'] {
   const age = ageOn(child.birthMonth, unit.starts);
-  const books = byId(plan.books);
+  const books = booksById(plan.books);
   const basket = plan.pulls
     .filter((p) => p.unitId === unit.id && p.role === 'basket')
     .map((p) => books.get(p.bookId)!)

@@ -8,7 +8,7 @@ import type { Assignment, Child, Plan } from '../plan/plan';
 import type { Lesson, Part } from '../plan/lesson';
 import type { Unit } from '../plan/unit';
 import type { Work } from '../plan/work';
-import { assignmentKey, byId, childrenOf, groupBy, homes, takesPart } from '../plan/lookup';
+import { assignmentKey, booksById, byId, childrenOf, groupBy, homes, takesPart } from '../plan/lookup';
 import { writerOf, type Writer } from './handwriting';
 import { isLadderKind, KINDS_OF_WORK, recast, SHOWN_BY, type Asked, type WorkKind } from './kinds';
 import { materialOf } from './material';
@@ -47,7 +47,7 @@ export const ladderOf = once((plan: Plan): Ladder => {
     plan.works.filter((w) => w.kind !== 'own-kind').map((w) => [w.kind, w]),
   );
   const writers = new Map<string, Writer>();
-  const books = byId(plan.books);
+  const books = booksById(plan.books);
   const pulls = byId(plan.pulls);
   const read = usesRead(plan);
   const minutesToRead = readingMinutes(plan);
@@ -189,7 +189,7 @@ export const workers = (part: Part, unit: Unit, children: readonly Child[]): Chi
  * All assignments of a plan, in the order of its parts and children. What was changed by hand stays as it is but for its
  * cautions, and what is done stays what it was: a rung or a way of showing can be changed in mid-unit.
  */
-export function assignments(plan: Plan): Assignment[] {
+export const assignments = once((plan: Plan): Assignment[] => {
   const world = worldOf(plan);
   const homeOf = homes(plan);
   const before = new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
@@ -222,7 +222,7 @@ export function assignments(plan: Plan): Assignment[] {
     }
   }
   return made;
-}
+});
 
 interface MadeFrom {
   part: Part;

@@ -1,5 +1,5 @@
 /** What a lesson gives the ladder to work with: its text, its words, what there is to look things up in, its questions. */
-import { groupBy } from '../plan/lookup';
+import { booksById, groupBy } from '../plan/lookup';
 import type { Lesson, RecallPrompt } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
@@ -25,8 +25,8 @@ export interface Material {
 /** The material of each lesson, worked out when it is first asked for. */
 export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material {
   const made = new Map<string, Material>();
-  const titles = new Map(plan.books.map((b) => [b.id, b.title]));
-  const bookOf = new Map(plan.pulls.map((p) => [p.id, titles.get(p.bookId)!]));
+  const books = booksById(plan.books);
+  const bookOf = new Map(plan.pulls.map((p) => [p.id, books.get(p.bookId)!.title]));
   const uses = groupBy(plan.uses, (u) => u.lessonId);
   return (lesson, unit) => {
     const known = made.get(lesson.id);

@@ -1,6 +1,6 @@
 /** Minutes of reading in each lesson, aloud and alone by child, against what the lesson takes and the child can take. */
 import { partMinutes } from './input';
-import { byId, groupBy, lessonsOf } from '../plan/lookup';
+import { booksById, byId, groupBy, lessonsOf } from '../plan/lookup';
 import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
 import { pagesOf, readingClock, wordsOf } from '../books/reading';
@@ -20,7 +20,7 @@ export interface LessonReading {
 
 export function lessonReading(plan: Plan, unit: Unit): LessonReading[] {
   const pulls = byId(plan.pulls);
-  const books = byId(plan.books);
+  const books = booksById(plan.books);
   const uses = groupBy(plan.uses, (u) => u.lessonId);
   const parts = groupBy(
     plan.parts.filter((p) => p.lessonId !== null),

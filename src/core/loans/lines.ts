@@ -3,7 +3,7 @@
  * with that.
  */
 import { addDays, daysBetween, shortDate } from '../calendar/dates';
-import { byId, groupBy, lessonsOf } from '../plan/lookup';
+import { booksById, byId, groupBy, lessonsOf } from '../plan/lookup';
 import type { Book } from '../plan/book';
 import type { Card, Loan } from '../plan/loan';
 import type { IsoDate } from '../plan/measures';
@@ -104,7 +104,7 @@ export function needsOf(plan: Plan, bookId: string): Need[] {
 
 /** The line of every loan that has not gone back, in the order in which they are needed. */
 export function loanLines(plan: Plan, card: Card, today: IsoDate): LoanLine[] {
-  const books = byId(plan.books);
+  const books = booksById(plan.books);
   return plan.loans
     .filter((l) => l.back === null)
     .map((loan) => lineOf(loan, books.get(loan.bookId)!, needsOf(plan, loan.bookId), card, today))

@@ -1,6 +1,6 @@
 /** What a unit costs: what is to buy, against the unit's limit, and what the family has that would do instead. */
 import { lessonsCovered, serves } from '../books/fit';
-import { byId } from '../plan/lookup';
+import { booksById } from '../plan/lookup';
 import type { Book } from '../plan/book';
 import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
@@ -18,7 +18,7 @@ export interface Money {
 }
 
 export function moneyOf(plan: Plan, unit: Unit): Money {
-  const books = byId(plan.books);
+  const books = booksById(plan.books);
   const pulls = plan.pulls.filter(
     (p) => p.unitId === unit.id && p.role !== 'not now' && p.role !== 'give away',
   );

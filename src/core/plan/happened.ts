@@ -4,7 +4,7 @@
  */
 import type { About, Entry } from './entry';
 import type { Reading } from './loan';
-import { byId, homes } from './lookup';
+import { booksById, byId, homes } from './lookup';
 import type { IsoDate } from './measures';
 import type { Mark, Plan, Slice } from './plan';
 
@@ -95,7 +95,7 @@ function writer(
   const homeOf = homes(plan);
   const parts = byId(plan.parts);
   const children = byId(plan.children);
-  const books = byId(plan.books);
+  const books = booksById(plan.books);
   const given = new Map(plan.assignments.map((a) => [`${a.partId} ${a.childId}`, a.rung]));
   const nameOf = (childId: string | null): string => (childId && children.get(childId)?.name) || '';
   return {

@@ -1,5 +1,6 @@
 /** Ways through a plan: what belongs to what, in the plan's own order. */
 import { ageOn } from './age';
+import type { Book } from './book';
 import type { Lesson, Part } from './lesson';
 import type { IsoDate } from './measures';
 import type { Child, Mark, Plan } from './plan';
@@ -21,6 +22,9 @@ export function groupBy<T>(items: readonly T[], key: (item: T) => string): Map<s
 export function byId<T extends { id: string }>(items: readonly T[]): Map<string, T> {
   return new Map(items.map((item) => [item.id, item]));
 }
+
+/** The shelf by id, gathered once for each shelf: it is long, and asked for often. */
+export const booksById = once((books: readonly Book[]): ReadonlyMap<string, Book> => byId(books));
 
 /** What a part belongs to: a lesson and its unit, a unit alone, or only the family. */
 export interface Home {

@@ -5,7 +5,7 @@ import { ownRate } from '@/core/books/reading';
 import { loanLines, overCard, tripsFor, type LoanLine } from '@/core/loans/lines';
 import { moneyOf } from '@/core/loans/money';
 import { gradeOf } from '@/core/plan/age';
-import { byId, groupBy, lessonsOf } from '@/core/plan/lookup';
+import { booksById, groupBy, lessonsOf } from '@/core/plan/lookup';
 import type { Book } from '@/core/plan/book';
 import type { Card } from '@/core/plan/loan';
 import type { Plan, Role } from '@/core/plan/plan';
@@ -100,7 +100,7 @@ export async function loadBooks(params: SearchParams): Promise<BooksView> {
     title,
     first: (parts.get(id) ?? []).flatMap((p) => (days.get(p.id) ?? []).map((s) => s.date)).sort()[0] ?? null,
   }));
-  const books = byId(plan.books);
+  const books = booksById(plan.books);
   const children = plan.children
     .filter((c) => unit.childIds.includes(c.id))
     .map(({ id, name, hatch, birthMonth }) => {

@@ -5,7 +5,7 @@ import { reasonInWords } from '@/core/layout/reasons';
 import { saidToday } from '@/core/recall/said-today';
 import { isLadderKind } from '@/core/ladder/kinds';
 import { SHARED_KINDS } from '@/core/plan/words';
-import { assignmentKey, byId, homes, lessonsOf } from '@/core/plan/lookup';
+import { assignmentKey, booksById, byId, homes, lessonsOf } from '@/core/plan/lookup';
 import type { Part } from '@/core/plan/lesson';
 import type { Plan } from '@/core/plan/plan';
 
@@ -71,7 +71,7 @@ export function dayRooms(plan: Plan, date: string, childId?: string): DayRoom[] 
 
 /** What is read in a part, by title and pages. */
 export function readingOf(plan: Plan): (part: Part, childId: string) => string {
-  const books = byId(plan.books);
+  const books = booksById(plan.books);
   const pulls = byId(plan.pulls);
   const uses = usesRead(plan);
   return (part, childId) =>

@@ -10,7 +10,7 @@ import { rhythmInWords } from '@/core/layout/rule-words';
 import { unitDays, type UnitDay } from '@/core/layout/unit-days';
 import { verdictInWords, verdictOf, type Verdict } from '@/core/layout/verdict';
 import type { Lesson, Outline, Part, Pattern, Rule } from '@/core/plan/lesson';
-import { byDefault, byId, childrenOf, doneParts, lessonsOf, partsByLesson } from '@/core/plan/lookup';
+import { booksById, byDefault, childrenOf, doneParts, lessonsOf, partsByLesson } from '@/core/plan/lookup';
 import type { Idea, Objective, Unit } from '@/core/plan/unit';
 import type { RoomState } from '@/kit/room';
 import { load, param, type FrameInfo, type SearchParams } from '../frame/load';
@@ -98,7 +98,7 @@ export async function loadLessons(params: SearchParams): Promise<LessonsView> {
   const done = doneParts(plan);
   const sittingOf = new Map(plan.sittings.map((s) => [s.partId, s]));
   const spine = plan.pulls.find((p) => p.unitId === unit.id && p.role === 'spine');
-  const books = byId(plan.books);
+  const books = booksById(plan.books);
   const names = new Map([
     ...plan.children.map((c): [string, string] => [c.id, c.name]),
     ...plan.parts.map((p): [string, string] => [p.id, p.title]),

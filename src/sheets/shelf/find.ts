@@ -1,7 +1,7 @@
 /** Finding on the shelf, on the server: the words of all books are gathered once, and only what is shown is sent. */
 import { indexOf, search } from '@/core/books/search';
 import type { Book } from '@/core/plan/book';
-import { byId, groupBy } from '@/core/plan/lookup';
+import { booksById, groupBy } from '@/core/plan/lookup';
 import { once } from '@/core/plan/once';
 import type { Plan } from '@/core/plan/plan';
 
@@ -34,7 +34,6 @@ export interface Found {
 const SHOWN = 60;
 
 const wordsOn = once((books: readonly Book[]) => indexOf(books));
-const booksById = once((books: readonly Book[]) => byId(books));
 
 /** The books that what is typed fits, the first of them as rows; all of the shelf for nothing typed. */
 export function findOnShelf(plan: Plan, typed: string): Found {

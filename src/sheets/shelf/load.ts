@@ -1,7 +1,7 @@
 import { duplicates } from '@/core/books/duplicates';
 import { ean13Check } from '@/core/books/numbers';
 import type { Book } from '@/core/plan/book';
-import { byId } from '@/core/plan/lookup';
+import { booksById } from '@/core/plan/lookup';
 import { once } from '@/core/plan/once';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
 import { findOnShelf, type Found } from './find';
@@ -22,7 +22,7 @@ const twiceOn = once((books: readonly Book[]) => duplicates(books));
 
 export async function loadShelf(params: SearchParams): Promise<ShelfView> {
   const { plan, info } = await load(params);
-  const books = byId(plan.books);
+  const books = booksById(plan.books);
   return {
     info,
     found: findOnShelf(plan, ''),

@@ -4,7 +4,7 @@ import { longDate, shortDate } from '@/core/calendar/dates';
 import { ageOn } from '@/core/plan/age';
 import { cautionsFor, shown, type Caution } from '@/core/cautions/match';
 import { toPrepare } from '@/core/prep/get-ready';
-import { byId, doneParts, homes } from '@/core/plan/lookup';
+import { booksById, byId, doneParts, homes } from '@/core/plan/lookup';
 import type { Role } from '@/core/plan/plan';
 import type { HatchName } from '@/kit/hatch';
 import { dateParam, lastDay, load, type FrameInfo, type SearchParams } from '../frame/load';
@@ -50,7 +50,7 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
   const done = doneParts(plan);
   const parts = byId(plan.parts);
   const lessons = byId(plan.lessons);
-  const books = byId(plan.books);
+  const books = booksById(plan.books);
   const pulls = byId(plan.pulls);
   const lessonsToday = new Set(rooms.map((r) => parts.get(r.partId)!.lessonId));
   const ready = toPrepare(plan);

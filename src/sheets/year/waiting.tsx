@@ -17,7 +17,7 @@ import type { WaitingUnit, YearView } from './load';
 import { DRAGGED_UNIT, type DraggedUnit } from './year-strip';
 import { Head, Rooms, TopicBox, Doings, Add } from './waiting-rooms';
 
-const InARow = dynamic(() => import('./in-a-row').then((m) => m.InARow));
+const InARow = dynamic(() => import('./in-a-row').then((m) => m.InARow), { ssr: false });
 
 const SORTS = [
   { value: 'order', name: 'as they came' },

@@ -19,6 +19,8 @@ import { YearStrip } from './year-strip';
 const Illness = dynamic(() => import('./illness').then((m) => m.Illness), { ssr: false });
 const CloseYear = dynamic(() => import('./close-year').then((m) => m.CloseYear), { ssr: false });
 const YearForm = dynamic(() => import('./year-form').then((m) => m.YearForm));
+// Under a fold it need not be there at once.
+const FoldedYearForm = dynamic(() => import('./year-form').then((m) => m.YearForm), { ssr: false });
 const Holidays = dynamic(() => import('./holidays').then((m) => m.Holidays), { ssr: false });
 
 export function YearSheet(view: YearView) {
@@ -76,7 +78,7 @@ export function YearSheet(view: YearView) {
               title="How the year goes"
               message="first and last day, rhythm or terms, weekdays, times, days off, short and extra days"
             >
-              <YearForm year={year} today={view.today} />
+              <FoldedYearForm year={year} today={view.today} />
             </Fold>
           ) : (
             <YearForm year={year} today={view.today} />
