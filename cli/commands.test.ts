@@ -53,6 +53,23 @@ describe('hausplan', () => {
       err: 'format: this is not a Hausplan file\n',
     });
   });
+  it('import says what a plan breaks before it is stored, and stores it only when told so', async () => {
+    const db = join(mkdtempSync(join(tmpdir(), 'hausplan-cli-')), 'store.sqlite');
+    const plan = JSON.parse(demo);
+    const moved = plan.sittings.find(
+      (s: { partId: string; state: string; date: string }) =>
+        s.state === 'pencil' &&
+        s.date > '2026-11-01' &&
+        plan.parts.find((p: { id: string }) => p.id === s.partId).fixedDate === null,
+    );
+    moved.date = '2026-11-07';
+    const text = JSON.stringify(plan);
+    expect(await call('import', text, { db })).toMatchObject({
+      code: 1,
+      err: expect.stringMatching(/is on Sat 7 Nov, [^]*Nothing was stored/),
+    });
+    expect(await call('import', text, { db, yes: true })).toMatchObject({ code: 0 });
+  });
   it('export --ics prints a calendar with each placed part', async () => {
     const { out } = await call('export', demo, { ics: true });
     expect(new ICAL.Component(ICAL.parse(out) as unknown[]).getAllSubcomponents('vevent').length).toBe(

@@ -3,7 +3,7 @@ import { getLocalTimeZone, today as dateToday } from '@internationalized/date';
 import { shortDate } from '@/core/calendar/dates';
 import { readHausplanJson, writeHausplanJson } from '@/core/formats/hausplan-json';
 import { writeICalendar } from '@/core/formats/icalendar';
-import { breaches, withoutPlace } from '@/core/layout/check';
+import { breaches, brokenIn, withoutPlace } from '@/core/layout/check';
 import { reasonInWords, unplacedInWords } from '@/core/layout/reasons';
 import { redraw } from '@/core/layout/redraw';
 import { verdictInWords, verdictOf } from '@/core/layout/verdict';
@@ -66,7 +66,7 @@ async function runCommand(command: string, options: Options): Promise<Result> {
         ? withPlan(text, (plan) => ({ out: writeICalendar(plan, stamp()), err: '', code: 0 }))
         : wrong('say what to export to: --ics'),
     import: (text) =>
-      options.db ? importInto(options.db, text, options.migrations) : wrong('name the store: --db FILE'),
+      options.db ? importInto(options.db, text, options) : wrong('name the store: --db FILE'),
   };
   const chosen = commands[command];
   if (!chosen) return wrong(`there is no command “${command}”; try hausplan --help`);
@@ -144,7 +144,16 @@ function check(plan: Plan): Result {
   return { out: '', err: found.map((b) => `${b.kind}: ${b.message}\n`).join(''), code: 1 };
 }
 
-function importInto(path: string, text: string, migrations: string): Result {
+/** Brings a plan in; one that breaks what a lay-out promises only once that has been said. */
+function importInto(path: string, text: string, { migrations, yes }: Options): Result {
+  const read = readHausplanJson(text);
+  const broken = 'plan' in read && !yes ? brokenIn(read.plan) : [];
+  if (broken.length)
+    return {
+      out: '',
+      err: `${broken.map((message) => `${message}\n`).join('')}Nothing was stored: ${broken.length === 1 ? 'this stands' : 'these stand'} where a lay-out would not put it. Add --yes to bring the plan in as it is.\n`,
+      code: 1,
+    };
   const db = open(path, migrations);
   try {
     const outcome = importText(db, currentRevision(db), text);

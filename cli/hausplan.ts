@@ -14,8 +14,9 @@ const USAGE = `hausplan: plans of Hausplan, without the web app
       Says whether the file can be read and whether its days keep what a lay-out promises.
   hausplan export PLAN.json --ics
       Prints the plan as iCalendar.
-  hausplan import PLAN.json --db FILE
-      Puts the plan into a store in place of what is there; undo brings that back.
+  hausplan import PLAN.json --db FILE [--yes]
+      Puts the plan into a store in place of what is there; undo brings that back. A plan that breaks what a lay-out
+      promises is said to, and brought in only with --yes.
 
   hausplan save FILE [--db STORE]
       Writes a copy of the store to a file, also while Hausplan runs.

@@ -2,7 +2,7 @@
  * An edit is a pure function from a plan to the plan after it, or a refusal in words. The store, a what-if and a
  * test all run the same edit. What an edit leaves hanging is swept away here, and the plan is drawn again.
  */
-import { breaches, withoutPlace } from '../layout/check';
+import { brokenIn } from '../layout/check';
 import type { LayoutChoice } from '../layout/input';
 import { redraw, type Redrawn } from '../layout/redraw';
 import type { Book } from '../plan/book';
@@ -131,10 +131,9 @@ function areBooksAlike(before: readonly Book[], after: readonly Book[]): boolean
 
 /** What a move breaks, in words: promises that held before it, and places that parts had. */
 function newlyBroken(before: Plan, after: Plan): string[] {
-  const message = (plan: Plan): string[] => [...breaches(plan), ...withoutPlace(plan)].map((b) => b.message);
-  const found = message(after);
-  const known = new Set(found.length ? message(before) : []);
-  return found.filter((b) => !known.has(b));
+  const found = brokenIn(after);
+  const known = new Set(found.length ? brokenIn(before) : []);
+  return found.filter((message) => !known.has(message));
 }
 
 /** A list with one item changed. */

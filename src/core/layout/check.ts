@@ -27,6 +27,11 @@ export function withoutPlace(plan: Plan): { part: Part; message: string }[] {
   });
 }
 
+/** All that is broken in a plan from elsewhere, in words: what stands where it may not, and what stands nowhere. */
+export function brokenIn(plan: Plan): string[] {
+  return [...breaches(plan), ...withoutPlace(plan)].map((b) => b.message);
+}
+
 function onClosedDays(plan: Plan): Breach[] {
   const found: Breach[] = [];
   const parts = byId(plan.parts);

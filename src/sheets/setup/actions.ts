@@ -1,7 +1,8 @@
 'use server';
-import { childName } from '@/core/plan/called';
+import { childName, count } from '@/core/plan/called';
 import { z } from 'zod';
 import { addChild, editChild, removeChild, setFamily, setRung } from '@/core/edit/family';
+import { brokenIn } from '@/core/layout/check';
 import { readHausplanJson, type Fault } from '@/core/formats/hausplan-json';
 import { id, rung, skill } from '@/core/plan/measures';
 import { child, family, type Plan } from '@/core/plan/plan';
@@ -54,10 +55,15 @@ export async function placeOnRung(base: number, input: unknown): Promise<Outcome
   });
 }
 
+/** As many as are shown of what a plan from elsewhere breaks. */
+const MOST_SHOWN = 12;
+
 export interface Preview {
   /** What the file holds, in figures; absent when it is faulty. */
-  holds?: { name: string; count: number }[];
+  holds?: string[];
   faults: Fault[];
+  /** Promises of a lay-out that its plan breaks, in words: the first of them, and how many there are. */
+  broken: { first: string[]; total: number };
   /** Whether there is a plan here that would be replaced. */
   replaces: boolean;
 }
@@ -66,20 +72,29 @@ export interface Preview {
 export async function previewImport(text: string): Promise<Preview> {
   const { plan: now } = readDrawn(store());
   const replaces = now.family !== null || now.children.length + now.units.length + now.books.length > 0;
-  if (typeof text !== 'string') return { faults: [{ where: '', what: 'this is no text' }], replaces };
+  const none = { first: [], total: 0 };
+  if (typeof text !== 'string')
+    return { faults: [{ where: '', what: 'this is no text' }], broken: none, replaces };
   const reading = readHausplanJson(text);
-  if ('faults' in reading) return { faults: reading.faults, replaces };
+  if ('faults' in reading) return { faults: reading.faults, broken: none, replaces };
   const { plan } = reading;
-  const counts: [string, number][] = [
-    ['children', plan.children.length],
-    ['units', plan.units.length],
-    ['lessons', plan.lessons.length],
-    ['parts', plan.parts.length],
-    ['books', plan.books.length],
-    ['placed parts', plan.sittings.length],
-    ['marks', plan.marks.length],
+  const holds = [
+    count(plan.children.length, 'child', 'children'),
+    count(plan.units.length, 'unit'),
+    count(plan.lessons.length, 'lesson'),
+    count(plan.parts.length, 'part'),
+    count(plan.books.length, 'book'),
+    count(plan.sittings.length, 'placed part'),
+    count(plan.marks.length, 'mark'),
+    ...(plan.closedYears.length ? [count(plan.closedYears.length, 'closed year')] : []),
   ];
-  return { holds: counts.map(([name, count]) => ({ name, count })), faults: [], replaces };
+  const broken = brokenIn(plan);
+  return {
+    holds,
+    faults: [],
+    broken: { first: broken.slice(0, MOST_SHOWN), total: broken.length },
+    replaces,
+  };
 }
 
 /** Replaces the plan by a file's, all of it or nothing; the sittings stand as the file has them. */

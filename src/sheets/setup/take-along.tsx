@@ -3,6 +3,7 @@
 import { Ruled } from './ruled';
 import { useState } from 'react';
 import styled from 'styled-components';
+import { count } from '@/core/plan/called';
 import { Button, buttonLook } from '@/kit/button';
 import { Dialog } from '@/kit/dialog';
 import { Caution, Quiet } from '@/kit/text';
@@ -77,7 +78,7 @@ export function TakeAlong({ hasPlan, info }: { hasPlan: boolean } & Pick<SetupVi
                   act((base) => importPlan(base, text), { then: close });
                 }}
               >
-                Bring it in
+                {chosen?.preview.broken.total ? 'Bring it in as it is' : 'Bring it in'}
               </Button>
             </>
           )
@@ -103,12 +104,27 @@ export function TakeAlong({ hasPlan, info }: { hasPlan: boolean } & Pick<SetupVi
         ) : (
           <>
             <ul>
-              {chosen?.preview.holds?.map((h) => (
-                <li key={h.name}>
-                  {h.count} {h.name}
-                </li>
+              {chosen?.preview.holds?.map((held) => (
+                <li key={held}>{held}</li>
               ))}
             </ul>
+            {chosen?.preview.broken.total ? (
+              <>
+                <Caution>
+                  {count(chosen.preview.broken.total, 'thing')} in it{' '}
+                  {chosen.preview.broken.total === 1 ? 'stands' : 'stand'} where a lay-out would not put it.
+                  Kept as it is, it stays so until that unit is laid out again on Weeks.
+                </Caution>
+                <ul>
+                  {chosen.preview.broken.first.map((message, i) => (
+                    <li key={i}>{message}</li>
+                  ))}
+                </ul>
+                {chosen.preview.broken.total > chosen.preview.broken.first.length ? (
+                  <Quiet>and {chosen.preview.broken.total - chosen.preview.broken.first.length} more.</Quiet>
+                ) : null}
+              </>
+            ) : null}
             {chosen?.preview.replaces ? (
               <Caution>It takes the place of the plan that is here now. Undo brings that one back.</Caution>
             ) : null}
