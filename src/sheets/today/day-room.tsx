@@ -12,6 +12,7 @@ import { Room } from '@/kit/room';
 import { Small } from '@/kit/text';
 import { colour, narrow, paper } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
+import { useDrawnAtOnce } from '../frame/use-drawn-at-once';
 import { LADDER_KINDS } from '@/core/plan/words';
 import { felt, moveOn, tick, untick } from './actions';
 import type { DayRoom } from '../frame/day';
@@ -37,11 +38,16 @@ export function RoomOfDay({
   const names = children.map((c) => c.name).join(', ');
   const { partId } = room;
   const { date } = view;
-  const setDone = (done: boolean): void =>
-    act((base) => (done ? tick(base, { partId, childId, date }) : untick(base, { partId, childId })));
+  const [done, drawDone] = useDrawnAtOnce(room.done);
+  const setDone = (on: boolean): void => {
+    const back = drawDone(on);
+    act((base) => (on ? tick(base, { partId, childId, date }) : untick(base, { partId, childId })), {
+      failed: back,
+    });
+  };
   return (
     <Place style={style}>
-      <Framed $state={room.done ? 'done' : room.state}>
+      <Framed $state={done ? 'done' : room.state}>
         <Head>
           <Menu
             label={room.title}
@@ -49,8 +55,8 @@ export function RoomOfDay({
               {
                 title: `${clockText(room.starts)} to ${clockText(room.ends)}, ${names}. ${room.why}`,
                 doings: [
-                  { name: room.done ? 'Not done after all' : 'Done', do: () => setDone(!room.done) },
-                  ...(room.canMove && !room.done
+                  { name: done ? 'Not done after all' : 'Done', do: () => setDone(!done) },
+                  ...(room.canMove && !done
                     ? [
                         {
                           name: room.comesBack ? 'Left out this time' : 'Did not happen: move it on',
@@ -82,7 +88,7 @@ export function RoomOfDay({
               {room.title}
             </RoomTitle>
           </Menu>
-          <Checkbox isSelected={room.done} onChange={setDone} label={`Done: ${room.title}, ${names}`} />
+          <Checkbox isSelected={done} onChange={setDone} label={`Done: ${room.title}, ${names}`} />
         </Head>
         {room.detail || room.wait ? (
           <Detail
