@@ -4,6 +4,8 @@ import { expect, test } from './app';
 
 /** Where the number of children changes what is drawn. */
 const OF_CHILDREN = ['/books', '/ladder', '/paper', '/weeks', '/today', '/child/demo-0001'];
+/** The demo’s year before, as it is looked at. */
+const OF_A_CLOSED_YEAR = ['/year', '/weeks', '/today'].map((sheet) => `${sheet}?look=demo-e0139`);
 const EMPTY = [
   '/setup',
   '/year',
@@ -30,7 +32,7 @@ const READ_ALOUD: Record<string, readonly string[]> = {
 const SHEETS = {
   nothing: EMPTY,
   'one child': OF_CHILDREN,
-  'the demo': [...EMPTY, '/child/demo-0001'],
+  'the demo': [...EMPTY, '/child/demo-0001', ...OF_A_CLOSED_YEAR],
   'seven children': [...EMPTY, '/child/demo-0001'],
 } as const;
 

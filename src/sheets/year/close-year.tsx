@@ -151,7 +151,7 @@ function Choice({
 }) {
   if (!items.length) return null;
   return (
-    <fieldset>
+    <Group>
       <Heading as="legend">{title}</Heading>
       {help ? <Quiet>{help}</Quiet> : null}
       <Ticks>
@@ -170,10 +170,19 @@ function Choice({
           </li>
         ))}
       </Ticks>
-    </fieldset>
+    </Group>
   );
 }
 
+const Group = styled.fieldset`
+  border: 0;
+  margin: 0;
+  padding: 0;
+  min-width: 0;
+  legend {
+    padding: 0;
+  }
+`;
 const Ticks = styled.ul`
   list-style: none;
   padding: 0;
