@@ -218,4 +218,4 @@ function whatIsHere(path: string): Holding | undefined {
 }
 
 const holds = (h: Holding): string =>
-  `${h.family ? `“${h.family}”` : 'no family yet'}, ${count(h.children, 'child', 'children')}, ${count(h.units, 'unit')}, ${count(h.lessons, 'lesson')}, ${count(h.done, 'tick')}${h.changed ? `, last changed ${h.changed.slice(0, 16).replace('T', ' ')}` : ''}`;
+  `${h.family ? `“${h.family}”` : 'no family yet'}, ${count(h.children, 'child', 'children')}, ${count(h.units, 'unit')}, ${count(h.lessons, 'lesson')}, ${count(h.done, 'tick')}${h.closedYears ? `, ${count(h.closedYears, 'closed year')}` : ''}${h.changed ? `, last changed ${h.changed.slice(0, 16).replace('T', ' ')}` : ''}`;

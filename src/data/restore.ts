@@ -21,7 +21,9 @@ export interface Holding {
   units: number;
   lessons: number;
   books: number;
+  /** Ticks of the open year. */
   done: number;
+  closedYears: number;
 }
 
 /** What an open store holds; read by its tables, so that one of an earlier version can be looked at too. */
@@ -40,6 +42,7 @@ export function holdingOf(db: Database.Database): Holding {
     lessons: count('lesson'),
     books: count('book'),
     done: tables.includes('entry') ? doneIn(db) : count('mark', "WHERE outcome = 'done'"),
+    closedYears: count('closed_year'),
   };
 }
 

@@ -367,6 +367,7 @@ describe('putting a copy back', () => {
       units: 1,
       lessons: 3,
       done: 0,
+      closedYears: 0,
     });
   });
   it.each<[string, (db: Database.Database) => void, string]>([

@@ -11,6 +11,9 @@ const faults = (change: (document: Record<string, never>) => unknown): string[] 
   return 'faults' in reading ? reading.faults.map((f) => `${f.where}: ${f.what}`) : [];
 };
 
+// eslint-disable-next-line @typescript-eslint/no-explicit-any
+type Loose = Record<string, any>;
+
 describe('Hausplan JSON', () => {
   it('gives the same bytes when written, read and written again', () => {
     fc.assert(
@@ -50,8 +53,7 @@ describe('Hausplan JSON', () => {
     expect('plan' in reading ? writeHausplanJson(reading.plan) : reading.faults).toBe(text);
   });
 
-  // eslint-disable-next-line @typescript-eslint/no-explicit-any
-  it.each<[string, (d: Record<string, any>) => unknown, string]>([
+  it.each<[string, (d: Loose) => unknown, string]>([
     ['something else', () => ({ hello: 1 }), 'format: this is not a Hausplan file'],
     [
       'another version',
@@ -117,6 +119,50 @@ describe('Hausplan JSON', () => {
       'children[1].hatch: diagonals is another child’s hatch',
     ],
   ])('names what is wrong: %s', (_, change, message) => expect(faults(change)).toContain(message));
+
+  it.each<[string, (year: Loose) => unknown, string]>([
+    [
+      'a part of no lesson in it',
+      (y) => {
+        y.plan.parts[0].lessonId = 'gone';
+      },
+      'closedYears[0].plan.parts[0].lessonId: there is no lesson “gone”',
+    ],
+    [
+      'ends the wrong way round',
+      (y) => {
+        y.ends = '2020-01-01';
+      },
+      'closedYears[0].ends: the year ends before it starts',
+    ],
+    [
+      'a year of its own in it',
+      (y) => {
+        y.plan.closedYears = [];
+      },
+      'closedYears[0].plan: “closedYears” is not known here',
+    ],
+  ])('names what is wrong in a closed year: %s', (_, change, message) => {
+    const { closedYears, ...slice } = redraw(aPlan(3), { today: '2026-08-31' }).plan;
+    const closed = {
+      id: 'y',
+      starts: '2025-09-01',
+      ends: '2026-06-12',
+      closedAt: '2026-06-20T00:00:00.000Z',
+      slice,
+    };
+    const text = writeHausplanJson({ ...slice, closedYears: [...closedYears, closed] });
+    const document = JSON.parse(text) as { closedYears: object[] };
+    expect(readHausplanJson(text)).toHaveProperty('plan.closedYears.length', 1);
+    document.closedYears.push(document.closedYears[0]);
+    expect(readHausplanJson(JSON.stringify(document))).toEqual({
+      faults: [{ where: 'closedYears[1].id', what: '“y” is used twice' }],
+    });
+    document.closedYears.pop();
+    change(document.closedYears[0]);
+    const reading = readHausplanJson(JSON.stringify(document));
+    expect('faults' in reading && reading.faults.map((f) => `${f.where}: ${f.what}`)).toContain(message);
+  });
 
   it('says where text stops being JSON', () =>
     expect(readHausplanJson('{"format":')).toMatchObject({

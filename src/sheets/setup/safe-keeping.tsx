@@ -126,6 +126,7 @@ const ROWS: [string, (h: Looked['copy']) => string][] = [
   ['Lessons', (h) => count(h.lessons, 'lesson')],
   ['Books', (h) => count(h.books, 'book')],
   ['Done', (h) => count(h.done, 'tick')],
+  ['Years before', (h) => (h.closedYears ? count(h.closedYears, 'closed year') : 'none')],
 ];
 
 const Path = styled.span`
