@@ -273,7 +273,7 @@ export const endTeaching =
     const part = plan.parts.find((p) => p.id === partId && p.kind === 'teaching');
     const unit = part && homes(plan)(part).unit;
     if (!part || !unit) return { refused: GONE };
-    const youngers = childrenOf(part, unit, plan.children)
+    const youngers = [...childrenOf(part, unit, plan.children)]
       .sort((a, b) => (a.birthMonth < b.birthMonth ? -1 : 1))
       .slice(1);
     const again = (p: Part): Part =>

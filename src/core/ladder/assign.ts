@@ -1,5 +1,5 @@
 /** Gives out the work: every child's version of every part the ladder makes. */
-import { once } from '../plan/once';
+import { once, sameList } from '../plan/once';
 import { cautionsFor } from '../cautions/match';
 import { pagesText, readingMinutes, usesRead } from '../books/reading';
 import type { Rung, Skill } from '../plan/measures';
@@ -66,7 +66,7 @@ export const ladderOf = once((plan: Plan): Ladder => {
   const workOf = ({ part }: Piece): Work | undefined =>
     part.workId === null ? undefined : works.get(part.workId);
   const byAge = ({ part, unit }: Piece): Child[] =>
-    childrenOf(part, unit, plan.children).sort((a, b) => (a.birthMonth < b.birthMonth ? -1 : 1));
+    [...childrenOf(part, unit, plan.children)].sort((a, b) => (a.birthMonth < b.birthMonth ? -1 : 1));
   /** The part a younger child works at while an elder teaches them. */
   const taught = ({ part, unit, lesson }: Piece, child: Child): Piece | undefined => {
     const of = part.teaches === null ? undefined : parts.get(part.teaches);
@@ -221,7 +221,7 @@ export const assignments = once((plan: Plan): Assignment[] => {
       }
     }
   }
-  return made;
+  return sameList(plan.assignments, made);
 });
 
 interface MadeFrom {

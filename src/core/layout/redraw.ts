@@ -9,7 +9,7 @@ import { isLadderKind } from '../ladder/kinds';
 import { groupBy, homes } from '../plan/lookup';
 import type { Part } from '../plan/lesson';
 import type { IsoDate } from '../plan/measures';
-import type { Plan, Sitting } from '../plan/plan';
+import type { Plan, Reason, Sitting } from '../plan/plan';
 import { layoutInput, type LayoutChoice, type LayoutInput } from './input';
 import { layOut, type Layout } from './lay-out';
 import { sameParts, withRecurring, type Reach } from './recurring';
@@ -85,8 +85,9 @@ function grown(reach: Reach, plan: Plan, layout: Layout, today: IsoDate): Reach 
 /** The lay-out as sittings: a part keeps its sitting and its ink. */
 function sittingsFrom(layout: Layout, plan: Plan): Sitting[] {
   const before = groupBy(plan.sittings, (s) => s.partId);
-  return layout.placements.map(({ partId, date, window, reason }) => {
+  return layout.placements.map(({ partId, date, window, reason }): Sitting => {
     const was = before.get(partId)?.[0];
+    if (was?.date === date && was.window === window && isSameReason(was.reason, reason)) return was;
     return {
       id: was?.id ?? `sitting-${partId}`.slice(0, 64),
       partId,
@@ -97,3 +98,6 @@ function sittingsFrom(layout: Layout, plan: Plan): Sitting[] {
     };
   });
 }
+
+const isSameReason = (a: Reason, b: Reason): boolean =>
+  a.kind === b.kind && a.of === b.of && a.date === b.date;

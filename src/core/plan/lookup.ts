@@ -71,14 +71,23 @@ export function byDefault(
   return older.length ? older : all;
 }
 
+const takersOf = once((_: Unit) => new WeakMap<readonly Child[], readonly Child[]>());
+
+/** Who takes part in what names nobody, gathered once for each unit. */
+function ofUnit(unit: Unit, children: readonly Child[]): readonly Child[] {
+  const known = takersOf(unit);
+  if (!known.has(children)) known.set(children, byDefault(unit, children));
+  return known.get(children)!;
+}
+
 /** The children who take part in a part, in the family's order. */
 export function childrenOf(
   part: Pick<Part, 'childIds'> & Partial<Pick<Part, 'fixedDate'>>,
   unit: Unit | undefined,
   children: readonly Child[],
-): Child[] {
+): readonly Child[] {
   const { childIds } = part;
-  if (childIds === null) return byDefault(unit, children, unit?.starts ?? part.fixedDate);
+  if (childIds === null) return unit ? ofUnit(unit, children) : byDefault(unit, children, part.fixedDate);
   return children.filter((c) => childIds.includes(c.id) && (!unit || unit.childIds.includes(c.id)));
 }
 

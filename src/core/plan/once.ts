@@ -1,5 +1,12 @@
 /** Working a thing out once: the lists of a plan are never changed in place, so what follows from one holds as long as it is there. */
 
+/** A list made anew; the one before it, where the same things are in it in the same order. */
+export function sameList<T>(before: readonly T[], made: T[]): T[] {
+  return before.length === made.length && made.every((item, i) => item === before[i])
+    ? (before as T[])
+    : made;
+}
+
 /** How many plans back it is looked whether they had the same lists. */
 const PLANS_BACK = 3;
 
