@@ -9,7 +9,6 @@ import { join } from 'node:path';
 import { perform, type Edit } from '@/core/edit/edit';
 import { markDone } from '@/core/edit/today';
 import { moveLesson } from '@/core/edit/weeks';
-import { closeYear, nextDates } from '@/core/edit/years';
 import { writeHausplanJson } from '@/core/formats/hausplan-json';
 import { redraw } from '@/core/layout/redraw';
 import { blankBook } from '@/core/plan/blank';

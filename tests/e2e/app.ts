@@ -127,7 +127,7 @@ function storeWith(stores: Stores, folder: string): string {
   if (stores === 'one child' || stores === 'seven children')
     writeFileSync(file, familyOf(stores === 'one child' ? 1 : 7));
   if (stores === 'nothing') writeFileSync(file, NOTHING);
-  const made = spawnSync(process.execPath, ['dist/hausplan.mjs', 'import', file, '--db', db], {
+  const made = spawnSync(process.execPath, ['dist/hausplan.mjs', 'import', file, '--db', db, '--yes'], {
     cwd: root,
     encoding: 'utf8',
   });
