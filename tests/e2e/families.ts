@@ -30,6 +30,8 @@ export function familyOf(children: 1 | 7): string {
   // Whatever speaks of another child, or of what is gone with them, goes: record by record until nothing hangs.
   const others = file.children.slice(1).map((c) => c.id);
   file.children = file.children.slice(0, 1);
+  // A closed year is whole or not at all.
+  file.closedYears = [];
   const without = (value: unknown): unknown => {
     if (Array.isArray(value))
       return value

@@ -21,7 +21,7 @@ test('a copy is saved with one key, looked at, and put back while the app runs; 
   await page.goto('/setup');
   await page.keyboard.press('Shift+S');
   await expect(page.getByRole('status').filter({ hasText: 'Saved:' })).toContainText(
-    /saved-.*\.sqlite, \d+ kB/,
+    /saved-.*\.sqlite, [\d.]+ [kM]B/,
   );
   const family = page.getByLabel(/What do you call/);
   await family.fill('The house on the hill');
