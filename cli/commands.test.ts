@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { readDrawn } from '@/data/door';
 import { open } from '@/data/open';
+import { demoOnSaturday } from '../tests/demo-on-saturday';
 import { run, type Options, type Result } from './commands';
 
 const demo = readFileSync('demo/fleece.json', 'utf8');
@@ -36,15 +37,7 @@ describe('hausplan', () => {
     });
   });
   it('check names what a plan breaks', async () => {
-    const plan = JSON.parse(demo);
-    const moved = plan.sittings.find(
-      (s: { partId: string; state: string; date: string }) =>
-        s.state === 'pencil' &&
-        s.date > '2026-11-01' &&
-        plan.parts.find((p: { id: string }) => p.id === s.partId).fixedDate === null,
-    );
-    moved.date = '2026-11-07';
-    expect(await call('check', JSON.stringify(plan))).toMatchObject({
+    expect(await call('check', demoOnSaturday())).toMatchObject({
       code: 1,
       err: expect.stringContaining('closed-day: '),
     });
@@ -55,15 +48,7 @@ describe('hausplan', () => {
   });
   it('import says what a plan breaks before it is stored, and stores it only when told so', async () => {
     const db = join(mkdtempSync(join(tmpdir(), 'hausplan-cli-')), 'store.sqlite');
-    const plan = JSON.parse(demo);
-    const moved = plan.sittings.find(
-      (s: { partId: string; state: string; date: string }) =>
-        s.state === 'pencil' &&
-        s.date > '2026-11-01' &&
-        plan.parts.find((p: { id: string }) => p.id === s.partId).fixedDate === null,
-    );
-    moved.date = '2026-11-07';
-    const text = JSON.stringify(plan);
+    const text = demoOnSaturday();
     expect(await call('import', text, { db })).toMatchObject({
       code: 1,
       err: expect.stringMatching(/is on Sat 7 Nov, [^]*Nothing was stored/),

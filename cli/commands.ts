@@ -151,7 +151,11 @@ function importInto(path: string, text: string, { migrations, yes }: Options): R
   if (broken.length)
     return {
       out: '',
-      err: `${broken.map((message) => `${message}\n`).join('')}Nothing was stored: ${broken.length === 1 ? 'this stands' : 'these stand'} where a lay-out would not put it. Add --yes to bring the plan in as it is.\n`,
+      err: [
+        ...broken,
+        `Nothing was stored: its days break what a lay-out promises, ${count(broken.length, 'time')}.`,
+        'Add --yes to bring the plan in as it is.\n',
+      ].join('\n'),
       code: 1,
     };
   const db = open(path, migrations);
@@ -218,4 +222,12 @@ function whatIsHere(path: string): Holding | undefined {
 }
 
 const holds = (h: Holding): string =>
-  `${h.family ? `“${h.family}”` : 'no family yet'}, ${count(h.children, 'child', 'children')}, ${count(h.units, 'unit')}, ${count(h.lessons, 'lesson')}, ${count(h.done, 'tick')}${h.closedYears ? `, ${count(h.closedYears, 'closed year')}` : ''}${h.changed ? `, last changed ${h.changed.slice(0, 16).replace('T', ' ')}` : ''}`;
+  [
+    h.family ? `“${h.family}”` : 'no family yet',
+    count(h.children, 'child', 'children'),
+    count(h.units, 'unit'),
+    count(h.lessons, 'lesson'),
+    count(h.done, 'tick'),
+    ...(h.closedYears ? [count(h.closedYears, 'closed year')] : []),
+    ...(h.changed ? [`last changed ${h.changed.slice(0, 16).replace('T', ' ')}`] : []),
+  ].join(', ');

@@ -66,31 +66,24 @@ interface Minutes {
   of: Map<string, [who: string, minutes: number][]>;
 }
 
-const minutesOfPlan = new WeakMap<Plan, Minutes>();
-
 /** For whom each part takes how many minutes, worked out once a plan. */
-function minutesIn(plan: Plan): Minutes {
-  let minutes = minutesOfPlan.get(plan);
-  if (!minutes) {
-    const homeOf = homes(plan);
-    const minutesFor = partMinutes(plan);
-    const of = new Map<string, [string, number][]>();
-    const parts = byId(plan.parts);
-    for (const s of plan.sittings) {
-      const part = parts.get(s.partId)!;
-      const { unit } = homeOf(part);
-      const lay = minutesFor(part, unit);
-      const children = childrenOf(part, unit, plan.children);
-      of.set(part.id, [
-        ...children.map((c): [string, number] => [c.id, lay.minutes[c.id]]),
-        ['parent', lay.lead],
-      ]);
-    }
-    minutes = { pencil: new Set(placedByLayout(plan).map((s) => s.partId)), of };
-    minutesOfPlan.set(plan, minutes);
+const minutesIn = once((plan: Plan): Minutes => {
+  const homeOf = homes(plan);
+  const minutesFor = partMinutes(plan);
+  const of = new Map<string, [string, number][]>();
+  const parts = byId(plan.parts);
+  for (const s of plan.sittings) {
+    const part = parts.get(s.partId)!;
+    const { unit } = homeOf(part);
+    const lay = minutesFor(part, unit);
+    const children = childrenOf(part, unit, plan.children);
+    of.set(part.id, [
+      ...children.map((c): [string, number] => [c.id, lay.minutes[c.id]]),
+      ['parent', lay.lead],
+    ]);
   }
-  return minutes;
-}
+  return { pencil: new Set(placedByLayout(plan).map((s) => s.partId)), of };
+});
 
 function minutesTaken(plan: Plan, sittings: readonly Sitting[]): Map<string, Taken> {
   const { pencil, of } = minutesIn(plan);

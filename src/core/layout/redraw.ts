@@ -5,9 +5,7 @@
 import { addDays } from '../calendar/dates';
 import { schoolDays } from '../calendar/school-days';
 import { assignments } from '../ladder/assign';
-import { isLadderKind } from '../ladder/kinds';
 import { groupBy, homes } from '../plan/lookup';
-import type { Part } from '../plan/lesson';
 import type { IsoDate } from '../plan/measures';
 import type { Plan, Reason, Sitting } from '../plan/plan';
 import { layoutInput, type LayoutChoice, type LayoutInput } from './input';
@@ -35,7 +33,6 @@ export function redraw(given: Plan, choice: LayoutChoice): Redrawn {
   let plan = given;
   const comesBack = given.rules.length > 0 || given.parts.some((p) => p.ruleId !== null);
   const days = comesBack && given.year ? schoolDays(given.year) : [];
-  let worked: Part[] | undefined;
   for (let round = 0; ; round++) {
     const parts = comesBack ? withRecurring(plan, days, reach) : plan.parts;
     const settled = round > 0 && sameParts(parts, plan.parts);
@@ -47,11 +44,7 @@ export function redraw(given: Plan, choice: LayoutChoice): Redrawn {
       );
       plan = { ...plan, parts: taught, marks: plan.marks.filter((m) => ids.has(m.partId)) };
     }
-    // Work is given out once, and again only where a rule brought back more of it.
-    const onLadder = plan.parts.filter((p) => p.lessonId !== null && isLadderKind(p.kind));
-    if (!worked || onLadder.length !== worked.length || onLadder.some((p, i) => p !== worked?.[i]))
-      plan = { ...plan, assignments: assignments(plan) };
-    worked = onLadder;
+    plan = { ...plan, assignments: assignments(plan) };
     const input = layoutInput(plan, choice);
     if (!input) return { plan: { ...plan, sittings: [] } };
     const layout = layOut(input);

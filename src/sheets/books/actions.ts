@@ -1,5 +1,5 @@
 'use server';
-import { titled } from '@/core/plan/called';
+import { count, titled } from '@/core/plan/called';
 import { z } from 'zod';
 import { fillings, thinLessons } from '@/core/books/facts';
 import { FILLS, readCell } from '@/core/books/fill';
@@ -7,7 +7,7 @@ import { judge, levelOf, type Level } from '@/core/books/level';
 import { addBook, editBook, pullBook, pullBooks, putBack, setRole, setRoles } from '@/core/edit/books';
 import { fillBook, fillBooks, giveAway, paceBookOver, setCells } from '@/core/edit/pages';
 import { id, isoDate } from '@/core/plan/measures';
-import { book, type Book } from '@/core/plan/book';
+import { book } from '@/core/plan/book';
 import { role, type Plan } from '@/core/plan/plan';
 import { readDrawn } from '@/data/door';
 import { store } from '@/data/open';
@@ -15,6 +15,7 @@ import { act } from '../frame/act';
 import { today } from '../frame/clock';
 import { given } from '../frame/given';
 import type { Outcome } from '../frame/outcome';
+import { idsOnShelf } from '../frame/shelf/find';
 import { typedNumber } from '../frame/book-number';
 
 const bookFields = book.omit({ id: true }).extend({ label: typedNumber });
@@ -65,42 +66,15 @@ export async function pull(base: number, unitId: string, bookIds: unknown): Prom
   });
 }
 
-/** The books on the shelf that are not pulled for a unit, with what they can be found by. */
-export async function shelfToPull(
-  unitId: string,
-): Promise<
-  Pick<
-    Book,
-    | 'id'
-    | 'title'
-    | 'authors'
-    | 'label'
-    | 'form'
-    | 'pages'
-    | 'place'
-    | 'language'
-    | 'state'
-    | 'topics'
-    | 'chapters'
-  >[]
-> {
-  const { plan } = readDrawn(store());
-  const pulled = new Set(plan.pulls.filter((p) => p.unitId === unitId).map((p) => p.bookId));
-  return plan.books
-    .filter((b) => !pulled.has(b.id))
-    .map(({ id: bookId, title, authors, label, form, pages, place, language, state, topics, chapters }) => ({
-      id: bookId,
-      title,
-      authors,
-      label,
-      form,
-      pages,
-      place,
-      language,
-      state,
-      topics,
-      chapters,
-    }));
+/** Pulls all that is found by what is typed and not pulled yet. */
+export async function pullFound(base: number, unitId: string, input: unknown): Promise<Outcome> {
+  return act({
+    base,
+    input,
+    shape: z.string().max(200),
+    label: (v, plan) => `Pulled ${count(idsOnShelf(plan, v, unitId).length, 'book')}`,
+    edit: (v) => (plan, context) => pullBooks(unitId, idsOnShelf(plan, v, unitId))(plan, context),
+  });
 }
 
 /** Puts a book from the shelf on a lesson to fill a gap: read together, all of it. */

@@ -128,7 +128,7 @@ function UnitBooks({ view, unitId }: { view: BooksView; unitId: string }) {
         />
       ) : null}
       {open?.is === 'pace' ? <PaceForm pulled={open.book} today={view.today} onClose={close} /> : null}
-      {open?.is === 'pull' ? <PullDialog unitId={unitId} revision={info.revision} onClose={close} /> : null}
+      {open?.is === 'pull' ? <PullDialog unitId={unitId} info={info} onClose={close} /> : null}
       {open?.is === 'set' ? <Suggest unitId={unitId} hasCard={!!view.loans.card} onClose={close} /> : null}
       {open?.is === 'level' ? <LevelDialog onClose={close} /> : null}
       {open?.is === 'fill' ? (

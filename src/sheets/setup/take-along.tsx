@@ -111,9 +111,8 @@ export function TakeAlong({ hasPlan, info }: { hasPlan: boolean } & Pick<SetupVi
             {chosen?.preview.broken.total ? (
               <>
                 <Caution>
-                  {count(chosen.preview.broken.total, 'thing')} in it{' '}
-                  {chosen.preview.broken.total === 1 ? 'stands' : 'stand'} where a lay-out would not put it.
-                  Kept as it is, it stays so until that unit is laid out again on Weeks.
+                  Its days break what a lay-out promises, {count(chosen.preview.broken.total, 'time')}. Kept
+                  as it is, it stays so until “Lay out again” on Weeks; what is in ink stays there too.
                 </Caution>
                 <ul>
                   {chosen.preview.broken.first.map((message, i) => (

@@ -4,7 +4,7 @@ import type { Book } from '@/core/plan/book';
 import { booksById } from '@/core/plan/lookup';
 import { once } from '@/core/plan/once';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
-import { findOnShelf, type Found } from './find';
+import { findOnShelf, type Found } from '../frame/shelf/find';
 
 export interface ShelfView {
   info: FrameInfo;

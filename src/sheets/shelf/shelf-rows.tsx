@@ -6,7 +6,7 @@ import { Caution, Column, Heading, Quiet } from '@/kit/text';
 import { colour, face, middling, narrow } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { makeOne } from './actions';
-import type { ShelfRow } from './find';
+import type { ShelfRow } from '../frame/shelf/find';
 import type { ShelfView } from './load';
 
 export function Row({ row: b, onOpen }: { row: ShelfRow; onOpen: () => void }) {

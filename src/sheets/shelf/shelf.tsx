@@ -14,11 +14,11 @@ import { Column, Heading, Quiet } from '@/kit/text';
 import { colour, paper } from '@/kit/tokens';
 import { Scanner } from '@/standins/scanner/scanner';
 import { Frame } from '../frame/frame';
+import { useFound } from '../frame/shelf/use-found';
 import { useAct } from '../frame/use-act';
 import { bookWithNumber, putOnShelf } from './actions';
 import type { ShelfView } from './load';
 import { Row, TwiceList, Columns, Count, List } from './shelf-rows';
-import { useFound } from './use-found';
 
 const RecordForm = dynamic(() => import('./record-form').then((m) => m.RecordForm), { ssr: false });
 const LibraryDialog = dynamic(() => import('../frame/library/library-dialog').then((m) => m.LibraryDialog), {
@@ -32,7 +32,7 @@ export function ShelfSheet(view: ShelfView) {
   const [open, setOpen] = useState<
     { is: 'record'; id: string } | { is: 'new'; label: string } | { is: 'bring in' } | { is: 'library' }
   >();
-  const found = useFound(view, typed);
+  const found = useFound(typed, { info, first: view.found }) ?? view.found;
   const all = view.found.total;
   const close = (): void => setOpen(undefined);
   return (

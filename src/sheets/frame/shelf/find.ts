@@ -25,7 +25,8 @@ export interface ShelfRow extends Pick<
 }
 
 export interface Found {
-  /** How many there are; the first of them are in `rows`. */
+  /** How many were looked through, and how many of them fit; the first of these are in `rows`. */
+  all: number;
   total: number;
   rows: ShelfRow[];
 }
@@ -35,13 +36,23 @@ const SHOWN = 60;
 
 const wordsOn = once((books: readonly Book[]) => indexOf(books));
 
-/** The books that what is typed fits, the first of them as rows; all of the shelf for nothing typed. */
-export function findOnShelf(plan: Plan, typed: string): Found {
-  const ids = search(wordsOn(plan.books), typed);
+/** Ids of the books that what is typed fits, without those pulled for a unit where one is named; all for nothing typed. */
+export function idsOnShelf(plan: Plan, typed: string, notPulledFor = ''): string[] {
+  const pulled = pulledFor(plan, notPulledFor);
+  return search(wordsOn(plan.books), typed).filter((id) => !pulled.has(id));
+}
+
+const pulledFor = (plan: Plan, unitId: string): ReadonlySet<string> =>
+  new Set(plan.pulls.filter((p) => p.unitId === unitId).map((p) => p.bookId));
+
+/** What `idsOnShelf` finds, the first of it as rows. */
+export function findOnShelf(plan: Plan, typed: string, notPulledFor = ''): Found {
+  const ids = idsOnShelf(plan, typed, notPulledFor);
   const books = booksById(plan.books);
   const units = new Map(plan.units.map((u) => [u.id, u.title]));
   const pulls = groupBy(plan.pulls, (p) => p.bookId);
   return {
+    all: plan.books.length - pulledFor(plan, notPulledFor).size,
     total: ids.length,
     rows: ids.slice(0, SHOWN).map((bookId) => {
       const { id, title, authors, label, form, pages, place, source, state, stateNote, preview } =
