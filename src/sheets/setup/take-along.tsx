@@ -111,8 +111,9 @@ export function TakeAlong({ hasPlan, info }: { hasPlan: boolean } & Pick<SetupVi
             {chosen?.preview.broken.total ? (
               <>
                 <Caution>
-                  Its days break what a lay-out promises, {count(chosen.preview.broken.total, 'time')}. Kept
-                  as it is, it stays so until “Lay out again” on Weeks; what is in ink stays there too.
+                  Its days break what a lay-out promises, {count(chosen.preview.broken.total, 'time')}. The
+                  next change to the plan, or “Lay out again” on Weeks, puts the pencil right; what is in ink
+                  stays.
                 </Caution>
                 <ul>
                   {chosen.preview.broken.first.map((message, i) => (
