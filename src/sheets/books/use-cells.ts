@@ -11,6 +11,10 @@ export interface Spot {
   column: number;
 }
 
+interface OnBook extends Spot {
+  pullId: string | undefined;
+}
+
 export interface Range {
   books: PulledBook[];
   lessonIds: string[];
@@ -26,15 +30,23 @@ export function useCells(
 ) {
   const { act } = useAct();
   const grid = useRef<HTMLTableElement>(null);
-  const [at, setAt] = useState<Spot>({ row: 0, column: 0 });
-  const [from, setFrom] = useState<Spot>();
+  // A spot is on a book, not on a row: when the books change places, what is typed stays with its book.
+  const onBook = (s: Spot): OnBook => ({ ...s, pullId: rows[s.row]?.pullId });
+  const [at, setOn] = useState(() => onBook({ row: 0, column: 0 }));
+  const [from, setFromOn] = useState<OnBook>();
+  const setAt = (s: Spot): void => setOn(onBook(s));
+  const setFrom = (s: Spot | undefined): void => setFromOn(s && onBook(s));
   const [typing, setTyping] = useState<{ text: string; wrong?: string }>();
   const clamp = (s: Spot): Spot => ({
     row: Math.min(rows.length - 1, Math.max(0, s.row)),
     column: Math.min(lessons.length - 1, Math.max(0, s.column)),
   });
-  const here = clamp(at);
-  const start = from ? clamp(from) : here;
+  const now = ({ pullId, ...s }: OnBook): Spot => {
+    const row = rows.findIndex((r) => r.pullId === pullId);
+    return clamp(row < 0 ? s : { ...s, row });
+  };
+  const here = now(at);
+  const start = from ? now(from) : here;
   const box = {
     top: Math.min(here.row, start.row),
     bottom: Math.max(here.row, start.row),
@@ -57,7 +69,7 @@ export function useCells(
   });
   const move = (to: Spot, extend = false): void => {
     const next = clamp(to);
-    if (extend) setFrom(from ?? here);
+    if (extend) setFrom(start);
     else setFrom(undefined);
     setAt(next);
     wantsFocus.current = true;
