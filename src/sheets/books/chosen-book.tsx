@@ -1,6 +1,6 @@
 'use client';
 /** The book in hand: what it is good for, and the piles it can go on, a key each. */
-import { useEffect, useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 import styled from 'styled-components';
 import type { Suits } from '@/core/books/fit';
 import type { Role } from '@/core/plan/plan';
@@ -27,7 +27,8 @@ interface Props {
 
 export function ChosenBook({ book: p, readers, left, focused, onPut, onEdit, onBack, onPace }: Props) {
   const ref = useRef<HTMLDivElement>(null);
-  useEffect(() => {
+  // With the drawing itself: later, it would take the cursor from where the parent has gone meanwhile.
+  useLayoutEffect(() => {
     if (focused) ref.current?.focus();
   }, [p.pullId, focused]);
   const { book, facts } = p;
