@@ -100,7 +100,7 @@ export function teachEarlierYear(edit: (change: Edit, today: string) => void, no
     );
     const unitId = now().units.at(-1)!.id;
     edit(addContents(unitId, readContents(taught.lessons.join('\n'))), START);
-    edit(addBook(unitId, { ...blankBook, form: 'book', ...taught.book }, 'spine', null), START);
+    edit(addBook(unitId, { ...blankBook, form: 'book', ...taught.book }, 'spine'), START);
     const pull = now().pulls.find((p) => p.unitId === unitId)!;
     const pages = Math.floor(taught.book.pages / taught.lessons.length);
     lessonsOf(now(), unitId).forEach((l, i) =>

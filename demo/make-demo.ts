@@ -18,6 +18,8 @@ import {
   tieObjective,
   turnIdea,
 } from '@/core/edit/gathered';
+import { makeAlternative } from '@/core/edit/alternatives';
+import { addAdult, setCountsFor, setPantry } from '@/core/edit/household';
 import { addRule, keepOutline, type RuleFields } from '@/core/edit/rules';
 import { perform, type Edit } from '@/core/edit/edit';
 import { addChild, setFamily, setRung } from '@/core/edit/family';
@@ -184,7 +186,7 @@ export function demoPlan(): Plan {
         unit(unitTitle),
         { ...blankBook, place: 'hall shelf', ...rest, label },
         role as Role,
-        reader ? child(reader) : null,
+        reader ? [child(reader)] : [],
       ),
     );
     const pull = plan.pulls.find((p) => plan.books.find((b) => b.id === p.bookId)?.label === label)!;
@@ -192,13 +194,6 @@ export function demoPlan(): Plan {
       edit(putOnLesson(pull.id, lesson(unitTitle, number), first ?? null, last ?? null));
   }
 
-  const activity = (over: Partial<PartFields> & Pick<PartFields, 'title' | 'minutes'>): PartFields => ({
-    ...blankPart,
-    kind: 'activity',
-    lead: 'leads',
-    window: 'afternoon',
-    ...over,
-  });
   const olders = ['Ottilie', 'Bram', 'Junia'].map(child);
   const onFleece = (
     number: number,
@@ -212,7 +207,7 @@ export function demoPlan(): Plan {
         activity({
           ...over,
           supplies: readSupplies(supplies),
-          preparations: ready.map(([what, daysBefore]) => ({ what, daysBefore })),
+          preparations: ready.map(([what, daysBefore]) => ({ id: '', what, daysBefore })),
         }),
       ),
     );
@@ -428,7 +423,7 @@ export function demoPlan(): Plan {
         kind: 'talk',
         minutes: 45,
         fixedDate: '2026-11-27',
-        preparations: [{ what: 'Invite the grandparents', daysBefore: 14 }],
+        preparations: [{ id: '', what: 'Invite the grandparents', daysBefore: 14 }],
       }),
     ),
   );
@@ -467,14 +462,14 @@ export function demoPlan(): Plan {
       moneyLimit: 4000,
       prepLimit: 90,
       vocabulary: [
-        { word: 'mordant', meaning: 'what makes a dye hold' },
-        { word: 'carding', meaning: 'brushing fibres straight' },
-        { word: 'warp', meaning: 'the threads that stay' },
-        { word: 'weft', meaning: 'the thread that travels' },
-        { word: 'vat', meaning: 'a dye bath without air' },
-        { word: 'whorl', meaning: 'the weight of a spindle' },
+        { id: '', word: 'mordant', meaning: 'what makes a dye hold' },
+        { id: '', word: 'carding', meaning: 'brushing fibres straight' },
+        { id: '', word: 'warp', meaning: 'the threads that stay' },
+        { id: '', word: 'weft', meaning: 'the thread that travels' },
+        { id: '', word: 'vat', meaning: 'a dye bath without air' },
+        { id: '', word: 'whorl', meaning: 'the weight of a spindle' },
       ],
-      memoryWork: ['Off the hill the grey flock came (four stanzas)'],
+      memoryWork: [{ id: '', text: 'Off the hill the grey flock came (four stanzas)' }],
       shows: { [child('Ottilie')]: 'tell back', [child('Bram')]: 'tell back' },
     }),
   );
@@ -483,6 +478,7 @@ export function demoPlan(): Plan {
       objective: 'Say why a mordant holds colour',
       recall: [
         {
+          id: '',
           easy: 'What dyes wool red?',
           hard: 'Why does alum hold the colour?',
           answer: 'Madder; alum ties the dye to the fibre.',
@@ -570,7 +566,68 @@ export function demoPlan(): Plan {
     (s) => s.date === DEMO_TODAY && plan.parts.find((p) => p.id === s.partId)?.kind === 'read-aloud',
   );
   if (first) edit(markDone(first.partId, null, DEMO_TODAY), DEMO_TODAY);
+  household(edit, () => plan, unit(FLEECE));
   return plan;
+}
+
+/** A part as the demo’s activities begin: led by the parent, in the afternoon. */
+const activity = (over: Partial<PartFields> & Pick<PartFields, 'title' | 'minutes'>): PartFields => ({
+  ...blankPart,
+  kind: 'activity',
+  lead: 'leads',
+  window: 'afternoon',
+  ...over,
+});
+
+/** The aunt who leads on Thursdays, what is in the house, what counts for what, and a choice of two things to make. */
+function household(edit: (change: Edit, on?: string) => void, plan: () => Plan, fleeceId: string): void {
+  edit(addAdult({ name: 'Aunt Wenke', minutes: 90, weekdays: [4], starts: 960, ends: null }), DEMO_TODAY);
+  edit(
+    addRule({
+      ...blankRule,
+      title: 'Songs by the stove',
+      kind: 'music',
+      minutes: 30,
+      adultId: plan().adults[0].id,
+      window: 'evening',
+      rhythm: { on: 'weekday', weekday: 4, everyWeeks: 1, startWeek: 1 },
+      first: DEMO_TODAY,
+    }),
+    DEMO_TODAY,
+  );
+  edit(setPantry(readSupplies('alum 200 g; vinegar 500 ml')), DEMO_TODAY);
+  edit(
+    setCountsFor({
+      copying: ['handwriting', 'language'],
+      'read-aloud': ['language'],
+      'own-reading': ['language'],
+      'tell-back': ['language'],
+      practice: ['mathematics'],
+      experiment: ['science'],
+      craft: ['art'],
+      music: ['music'],
+    }),
+    DEMO_TODAY,
+  );
+  edit(editUnit(fleeceId, { subjects: ['history'] }), DEMO_TODAY);
+  const loom = plan().parts.find((p) => p.title === 'Warp a frame loom')!;
+  edit(
+    addPart(
+      loom.lessonId!,
+      activity({
+        title: 'A belt on a card loom',
+        kind: 'craft',
+        minutes: 35,
+        ageFrom: 8,
+        supplies: readSupplies('card 1 sheet each; wool yarn 20 m each'),
+      }),
+    ),
+    DEMO_TODAY,
+  );
+  edit(
+    makeAlternative(plan().parts.find((p) => p.title === 'A belt on a card loom')!.id, loom.id),
+    DEMO_TODAY,
+  );
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url))

@@ -68,6 +68,8 @@ import {
   setRoles,
   takeOffLesson,
 } from '../src/core/edit/books';
+import { freeAlternative, makeAlternative, takeAlternative } from '../src/core/edit/alternatives';
+import { addAdult, editAdult, removeAdult, setCountsFor, setPantry } from '../src/core/edit/household';
 import { addChild, editChild, setFamily, setRung } from '../src/core/edit/family';
 import {
   addIdeas,
@@ -88,6 +90,7 @@ import {
   dealActivities,
   editLesson,
   setOptional,
+  type PartFields,
 } from '../src/core/edit/lessons';
 import { remedyEdit } from '../src/core/edit/load-remedies';
 import { hearOfLoans, removeReading } from '../src/core/edit/loans';
@@ -108,6 +111,12 @@ const lesson = (p: Plan, n: number): string => pick([...p.lessons, NONE], n).id;
 const part = (p: Plan, n: number): string => pick([...p.parts, NONE], n).id;
 const unit = (p: Plan, n: number): string => pick([...p.units, NONE], n).id;
 const book = (p: Plan, n: number): string => pick([...p.books, NONE], n).id;
+const adult = (p: Plan, n: number): string => pick([...p.adults, NONE], n).id;
+/** A part that has alternatives, where there is one, with one of them. */
+function alternativeOf(p: Plan, n: number): [partId: string, alternativeId: string] {
+  const of = p.parts.find((x) => x.alternatives.length);
+  return of ? [of.id, pick(of.alternatives, n).id] : [part(p, n), 'none'];
+}
 const pull = (p: Plan, n: number): string => pick([...p.pulls, NONE], n).id;
 const loan = (p: Plan, n: number): string => pick([...p.loans, NONE], n).id;
 const day = (n: number): string =>
@@ -243,7 +252,7 @@ export const EVERY_EDIT: Step[] = [
   (p, n) => addWorkPart(lesson(p, n), pick([...p.works, NONE], n).id),
   (p, n) => removeWork(pick([...p.works, NONE], n).id),
   (p, n) => pullBooks(unit(p, n), [book(p, n)]),
-  (p, n) => setRole(pull(p, n), pick(ROLES, n), n % 2 ? 'c1' : null),
+  (p, n) => setRole(pull(p, n), pick(ROLES, n), n % 2 ? ['c1', 'c2'] : []),
   (p, n) =>
     setCells([
       {
@@ -286,13 +295,13 @@ export const EVERY_EDIT: Step[] = [
       unit(p, n),
       { ...blankBook, title: `Book ${n}`, pages: 40 + n },
       pick(ROLES, n),
-      n % 2 ? 'c1' : null,
+      n % 2 ? ['c1'] : [],
     ),
-  (p, n) => pullBook(unit(p, n), book(p, n), pick(ROLES, n), n % 2 ? 'c2' : null),
+  (p, n) => pullBook(unit(p, n), book(p, n), pick(ROLES, n), n % 2 ? ['c2'] : []),
   (p, n) =>
     setRoles([
-      { pullId: pull(p, n), role: pick(ROLES, n), childId: 'c1' },
-      { pullId: pull(p, n + 1), role: pick(ROLES, n + 3), childId: null },
+      { pullId: pull(p, n), role: pick(ROLES, n), childIds: ['c1'] },
+      { pullId: pull(p, n + 1), role: pick(ROLES, n + 3), childIds: [] },
     ]),
   (p, n) => editBook(book(p, n), { title: `Another ${n}`, pages: n % 3 ? 10 + n : null }),
   (p, n) => putBack(pull(p, n)),
@@ -396,4 +405,34 @@ export const EVERY_EDIT: Step[] = [
   (p, n) => rubOutLesson(lesson(p, n)),
   (p, n) => moveLesson(lesson(p, n), sittingOf(p, lesson(p, n)) ?? day(n), day(n + 1)),
   (p, n) => movePart(part(p, n), day(n)),
+  (_, n) =>
+    addAdult({
+      name: `Adult ${n % 3}`,
+      minutes: 30 + (n % 60),
+      weekdays: [1 + (n % 5)],
+      starts: n % 2 ? 540 : null,
+      ends: null,
+    }),
+  (p, n) =>
+    editAdult(adult(p, n), {
+      name: `Adult ${n % 4}`,
+      minutes: n % 90,
+      weekdays: [2, 4],
+      starts: null,
+      ends: 800,
+    }),
+  (p, n) => removeAdult(adult(p, n)),
+  (p, n) =>
+    editPart(part(p, n), {
+      ...blankPart,
+      ...p.parts.find((x) => x.id === part(p, n)),
+      adultId: p.adults.length && n % 3 ? adult(p, n) : null,
+      window: n % 2 ? 'evening' : null,
+    } as PartFields),
+  (_, n) => setPantry([{ name: pick(['alum', 'soap', 'card'], n), amount: 1 + n, unit: 'g' }]),
+  (_, n) => setCountsFor({ copying: n % 2 ? ['language'] : [], craft: ['art'] }),
+  (p, n) => makeAlternative(part(p, n), part(p, n + 1)),
+  (p, n) => takeAlternative(...alternativeOf(p, n)),
+  (p, n) => freeAlternative(...alternativeOf(p, n), n % 2 === 0),
+  (p, n) => editUnit(unit(p, n), { after: n % 3 ? unit(p, n + 1) : null, listens: n % 2 ? ['c2'] : [] }),
 ];

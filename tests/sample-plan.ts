@@ -1,6 +1,7 @@
 /** Plans for tests: one built by hand from a few figures, and arbitrary ones for property tests. */
 import fc from 'fast-check';
 import type { Lesson, Part, Rhythm, Rule } from '@/core/plan/lesson';
+import { numbered } from '@/core/plan/pieces';
 import { entriesFrom, withHappened } from '@/core/plan/happened';
 import type { Plan } from '@/core/plan/plan';
 import type { SchoolYear } from '@/core/plan/year';
@@ -207,6 +208,7 @@ export const someFullPlan: fc.Arbitrary<Plan> = fc
       ),
       supplies: fc.array(
         fc.record({
+          id: fc.constant(''),
           name: somePhrase,
           amount: fc.option(fc.integer({ min: 1, max: 99 }), { nil: null }),
           unit: fc.constantFrom('', 'g'),
@@ -225,6 +227,7 @@ export const someFullPlan: fc.Arbitrary<Plan> = fc
     family: {
       ...plan.family!,
       allergies: x.allergies,
+      countsFor: x.ofFamily ? { copying: ['handwriting', 'language'] } : {},
       card: x.ofFamily ? { loans: 12, weeks: 3, renewals: 1, days: [2, 6] } : null,
       patterns: [
         {
@@ -254,7 +257,10 @@ export const someFullPlan: fc.Arbitrary<Plan> = fc
       moneyLimit: x.money,
       shows: { c1: x.shows },
       askedBy: x.waiting ? 'c1' : null,
-      vocabulary: [{ word: 'vat', meaning: x.goals }],
+      vocabulary: [{ id: '', word: 'vat', meaning: x.goals }],
+      memoryWork: [{ id: '', text: 'Off the hill' }],
+      subjects: x.ofFamily ? ['science'] : [],
+      after: x.outdoors && i === 1 ? 'u0' : null,
     })),
     objectives: x.objectives.map(([code, wording], i) => ({ id: `o${i}`, unitId: 'u0', code, wording })),
     questions: x.answers.map((answer, i) => ({
@@ -281,6 +287,7 @@ export const someFullPlan: fc.Arbitrary<Plan> = fc
             objectiveIds: x.objectives.map((_, n) => `o${n}`),
             optional: x.outdoors,
             recall: x.recall.map((r) => ({
+              id: '',
               easy: r.easy.trim(),
               hard: r.hard.trim(),
               answer: x.goals.trim(),
@@ -295,10 +302,13 @@ export const someFullPlan: fc.Arbitrary<Plan> = fc
               ...p,
               supplies: x.supplies,
               outdoors: x.outdoors,
-              preparations: [{ what: 'soak', daysBefore: 1 }],
+              preparations: [{ id: '', what: 'soak', daysBefore: 1 }],
               needs: ['kitchen'],
               seen: ['hot'],
               directions: x.goals,
+              adultId: x.ofFamily ? 'a1' : null,
+              ageFrom: x.waiting ? 8 : null,
+              ageTo: x.outdoors ? 12 : null,
               rungMoves: { c1: -1 },
               swaps: someSwaps(x.outdoors),
             },
@@ -321,6 +331,10 @@ export const someFullPlan: fc.Arbitrary<Plan> = fc
         : []),
       aPart('trip', '', { lessonId: null, unitId: 'u0', kind: 'trip' }),
     ],
+    adults: x.ofFamily
+      ? [{ id: 'a1', name: 'Aunt Wenke', minutes: 90, weekdays: [4], starts: 540, ends: null }]
+      : [],
+    pantry: x.outdoors ? [{ id: 't1', name: 'alum', amount: 200, unit: 'g' }] : [],
     rules: x.rhythms.map((rhythm, i): Rule => ({
       ...blankRule,
       id: `r${i}`,
@@ -334,11 +348,19 @@ export const someFullPlan: fc.Arbitrary<Plan> = fc
       last: '2026-12-01',
     })),
     books: [{ ...blankBook, id: 'b', title: 'Wool', words: 900, pages: 30 }],
-    pulls: [{ id: 'pl', unitId: 'u0', bookId: 'b', role: 'together', childId: null }],
+    pulls: [
+      {
+        id: 'pl',
+        unitId: 'u0',
+        bookId: 'b',
+        role: x.waiting ? 'own' : 'together',
+        childIds: x.waiting ? ['c1', 'c2'] : [],
+      },
+    ],
     marks: x.outdoors
       ? [
           {
-            id: 'mk',
+            id: x.ofFamily ? 'mk-counted' : 'mk',
             partId: 'trip',
             childId: 'c1',
             date: '2026-09-02',
@@ -412,4 +434,4 @@ export const someFullPlan: fc.Arbitrary<Plan> = fc
       : [],
     outlines: [{ ...blankDraftPart, id: 'kept', title: 'Felt balls', supplies: x.supplies, taste: 'art' }],
   }))
-  .map((plan) => withHappened({ ...plan, entries: entriesFrom(plan) }));
+  .map((plan) => numbered(withHappened({ ...plan, entries: entriesFrom(plan) })));

@@ -44,7 +44,7 @@ export function pullRows(pulls: readonly Pull[]): Pick<Rows, 'pull'> {
       unit_id: p.unitId,
       book_id: p.bookId,
       role: p.role,
-      child_id: p.childId,
+      child_ids: JSON.stringify(p.childIds),
     })),
   };
 }
@@ -99,7 +99,7 @@ export function booksFrom({ book, pull, book_use }: Pick<Rows, 'book' | 'pull' |
       unitId: p.unit_id as string,
       bookId: p.book_id as string,
       role: p.role as Pull['role'],
-      childId: p.child_id as string | null,
+      childIds: JSON.parse(p.child_ids as string),
     })),
     uses: book_use.map((u) => ({
       id: u.id as string,

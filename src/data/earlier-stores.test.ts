@@ -8,6 +8,7 @@ import { describe, expect, it } from 'vitest';
 import { readHausplanJson, writeHausplanJson } from '@/core/formats/hausplan-json';
 import { breaches } from '@/core/layout/check';
 import { canonical } from '@/core/plan/canonical';
+import { withClosedYears } from './closed-years';
 import { copiesOf } from './copies';
 import { currentRevision, redo, undo } from './door';
 import { open } from './open';
@@ -68,7 +69,7 @@ describe.each(files)('%s', (file) => {
     const isCurrent = version === readdirSync('src/data/migrations').length;
     expect(copiesOf(path).some((c) => c.kind === 'before')).toBe(!isCurrent);
 
-    const plan = canonical(readPlan(db));
+    const plan = canonical(withClosedYears(db, readPlan(db)));
     expect(breaches(plan)).toEqual([]);
     const again = readHausplanJson(writeHausplanJson(plan));
     expect('plan' in again ? canonical(again.plan) : again.faults).toEqual(plan);
@@ -78,9 +79,11 @@ describe.each(files)('%s', (file) => {
   it('can still be undone and done again', () => {
     const db = open(asItWas(file));
     const plan = canonical(readPlan(db));
-    expect(undo(db, currentRevision(db))?.label).toBeTruthy();
+    let steps = 0;
+    while (undo(db, currentRevision(db))) steps++;
+    expect(steps).toBeGreaterThan(0);
     expect(readPlan(db).lessons).toEqual([]);
-    expect(redo(db, currentRevision(db))?.label).toBeTruthy();
+    for (; steps > 0; steps--) expect(redo(db, currentRevision(db))?.label).toBeTruthy();
     // What happened is withdrawn and stands again: entries are added, none is taken away.
     const { entries, ...again } = canonical(readPlan(db));
     expect({ ...again, entries: plan.entries }).toEqual(plan);

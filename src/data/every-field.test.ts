@@ -58,19 +58,20 @@ const SAMPLES: unknown[] = [
   ['Ein Wort'],
   ['art'],
   ['tell-back', 'copying'],
-  [{ word: 'fuller', meaning: 'one who felts' }],
+  [{ id: '', word: 'fuller', meaning: 'one who felts' }],
   [{ piece: 'A verse', kind: 'poem' }],
   [{ title: 'A verse', text: 'to learn' }],
   [{ title: 'Kap. 9', page: 9 }],
-  [{ easy: 'What?', hard: 'Why?', answer: 'So.' }],
-  [{ name: 'alum', amount: 12, unit: 'g', each: true }],
-  [{ what: 'soak', daysBefore: 2 }],
+  [{ id: '', easy: 'What?', hard: 'Why?', answer: 'So.' }],
+  [{ id: '', name: 'alum', amount: 12, unit: 'g', each: true }],
+  [{ id: '', what: 'soak', daysBefore: 2 }],
   [{ title: 'Wool, chapters 1–2', minutes: 12 }],
   [{ id: 'day', first: '2027-02-01', last: '2027-02-02', label: 'ill', kind: 'illness' }],
   [{ id: 'term', name: 'One', first: '2026-09-01', last: '2026-12-01' }],
   [{ id: 'day', date: '2027-02-03', ends: 700, label: 'short' }],
   [{ id: 'day', date: '2027-02-06', label: 'extra' }],
   [{ id: 'w', name: 'A week', days: [{ weekday: 2, closes: true }] }],
+  { copying: ['language'], craft: ['art'] },
   { loans: 4, weeks: 2, renewals: 1, days: [3] },
   { on: 'weekday', weekday: 4, everyWeeks: 2, startWeek: 2 },
   { kind: 'day-off', label: 'x' },
@@ -78,6 +79,12 @@ const SAMPLES: unknown[] = [
   slice.parse(emptySlice),
   { reading: { amount: 900, minutes: 12, on: 2 }, hand: { amount: 400, minutes: 11, on: 1 } },
 ];
+
+/** What must fit what another field has become. */
+const FITTING: Record<string, unknown[]> = {
+  'adults.ends': [1300],
+  'units.listens': [['demo-0002']],
+};
 
 /** The shape under what may be null or absent. */
 function bare(shape: z.ZodType): z.ZodType {
@@ -114,7 +121,7 @@ function everyFieldOf(list: keyof Plan, thing: Thing, plan: Plan): { thing: Thin
     const others = Array.isArray(plan[list]) ? (plan[list] as unknown as Thing[]).map((o) => o[field]) : [];
     const pointing = pointsTo(list, field, plan);
     const is = JSON.stringify(thing[field]);
-    const to = (pointing ?? [...SAMPLES, ...others]).find((sample) => {
+    const to = (FITTING[`${list}.${field}`] ?? pointing ?? [...SAMPLES, ...others]).find((sample) => {
       const parsed = shape.safeParse(sample);
       return (
         parsed.success &&

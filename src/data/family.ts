@@ -1,4 +1,5 @@
-/** Rows of the family, its children and its school year. */
+/** Rows of the family, its adults and children, what is in the house, and its school year. */
+import type { Adult, ThingInHouse } from '@/core/plan/household';
 import type { Child, Family } from '@/core/plan/plan';
 import type { SchoolYear } from '@/core/plan/year';
 import type { Rung, Skill } from '@/core/plan/measures';
@@ -14,6 +15,7 @@ export function familyRows(family: Family): Pick<Rows, 'family'> {
         lead_minutes: family.leadMinutes,
         allergies: JSON.stringify(family.allergies),
         patterns: JSON.stringify(family.patterns),
+        counts_for: JSON.stringify(family.countsFor),
         card: family.card && JSON.stringify(family.card),
       },
     ],
@@ -27,6 +29,7 @@ export function familyFrom({ family: [row] }: Pick<Rows, 'family'>): Family | nu
         leadMinutes: row.lead_minutes as number,
         allergies: JSON.parse(row.allergies as string),
         patterns: JSON.parse(row.patterns as string),
+        countsFor: JSON.parse(row.counts_for as string),
         card: row.card === null ? null : JSON.parse(row.card as string),
       }
     : null;
@@ -46,6 +49,8 @@ export function yearRows(year: SchoolYear): Pick<Rows, 'school_year' | 'day_off'
         midday_starts: year.middayStarts,
         afternoon_starts: year.afternoonStarts,
         day_ends: year.dayEnds,
+        evening_starts: year.eveningStarts,
+        evening_ends: year.eveningEnds,
         terms: JSON.stringify(year.terms),
         short_days: JSON.stringify(year.shortDays),
         extra_days: JSON.stringify(year.extraDays),
@@ -80,6 +85,8 @@ export function yearFrom({
     middayStarts: row.midday_starts as number,
     afternoonStarts: row.afternoon_starts as number,
     dayEnds: row.day_ends as number,
+    eveningStarts: row.evening_starts as number,
+    eveningEnds: row.evening_ends as number,
     terms: JSON.parse(row.terms as string),
     shortDays: JSON.parse(row.short_days as string),
     extraDays: JSON.parse(row.extra_days as string),
@@ -127,5 +134,51 @@ export function childrenFrom({ child, child_rung }: Pick<Rows, 'child' | 'child_
     rungs: Object.fromEntries(
       (rungs.get(c.id as string) ?? []).map((r) => [r.skill as Skill, r.rung as Rung]),
     ),
+  }));
+}
+
+export function adultRows(adults: readonly Adult[]): Pick<Rows, 'adult'> {
+  return {
+    adult: adults.map((a, position) => ({
+      id: a.id,
+      position,
+      name: a.name,
+      minutes: a.minutes,
+      weekdays: JSON.stringify(a.weekdays),
+      starts: a.starts,
+      ends: a.ends,
+    })),
+  };
+}
+
+export function adultsFrom({ adult }: Pick<Rows, 'adult'>): Adult[] {
+  return adult.map((a) => ({
+    id: a.id as string,
+    name: a.name as string,
+    minutes: a.minutes as number,
+    weekdays: JSON.parse(a.weekdays as string),
+    starts: a.starts as number | null,
+    ends: a.ends as number | null,
+  }));
+}
+
+export function pantryRows(pantry: readonly ThingInHouse[]): Pick<Rows, 'thing_in_house'> {
+  return {
+    thing_in_house: pantry.map(({ id, name, amount, unit }, position) => ({
+      id,
+      position,
+      name,
+      amount,
+      unit,
+    })),
+  };
+}
+
+export function pantryFrom({ thing_in_house }: Pick<Rows, 'thing_in_house'>): ThingInHouse[] {
+  return thing_in_house.map((t) => ({
+    id: t.id as string,
+    name: t.name as string,
+    amount: t.amount as number | null,
+    unit: t.unit as string,
   }));
 }

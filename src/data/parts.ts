@@ -21,6 +21,8 @@ export function doingColumns(d: Doing): Row {
     needs: JSON.stringify(d.needs),
     wait_after_hours: d.waitAfterHours,
     wait_label: d.waitLabel,
+    age_from: d.ageFrom,
+    age_to: d.ageTo,
   };
 }
 
@@ -40,6 +42,8 @@ export function doingFrom(row: Row): Doing {
     needs: JSON.parse(row.needs as string),
     waitAfterHours: row.wait_after_hours as number,
     waitLabel: row.wait_label as string,
+    ageFrom: row.age_from as number | null,
+    ageTo: row.age_to as number | null,
   };
 }
 
@@ -57,6 +61,8 @@ export function partRows(parts: readonly Part[]): Pick<Rows, 'part' | 'part_chil
       everyone: p.childIds === null ? 1 : 0,
       optional: p.optional ? 1 : 0,
       fixed_date: p.fixedDate,
+      adult_id: p.adultId,
+      alternatives: JSON.stringify(p.alternatives),
       weekday: p.weekday,
       earliest: p.earliest,
       latest: p.latest,
@@ -83,6 +89,8 @@ export function partsFrom({ part, part_child }: Pick<Rows, 'part' | 'part_child'
     childIds: p.everyone ? null : (children.get(p.id as string) ?? []).map((r) => r.child_id as string),
     optional: p.optional === 1,
     fixedDate: p.fixed_date as string | null,
+    adultId: p.adult_id as string | null,
+    alternatives: JSON.parse(p.alternatives as string),
     weekday: p.weekday as number | null,
     earliest: p.earliest as string | null,
     latest: p.latest as string | null,

@@ -6,7 +6,18 @@ import type { Plan } from '@/core/plan/plan';
 import { once } from '@/core/plan/once';
 import { bookRows, booksFrom, loanRows, loansFrom, pullRows, useRows } from './books';
 import { CLOSED_YEAR_COLUMNS, closedYearRows, closedYearsFrom } from './closed-years';
-import { childRows, childrenFrom, familyFrom, familyRows, yearFrom, yearRows } from './family';
+import {
+  adultRows,
+  adultsFrom,
+  childRows,
+  childrenFrom,
+  familyFrom,
+  familyRows,
+  pantryFrom,
+  pantryRows,
+  yearFrom,
+  yearRows,
+} from './family';
 import { TABLES, TABLE_NAMES, type Row, type Rows } from './tables';
 import { partRows, partsFrom } from './parts';
 import {
@@ -28,6 +39,7 @@ import { assignmentRows, assignmentsFrom, entriesOf, entryRows, sittingRows, sit
 const KEPT_IN: { [K in keyof Plan]?: (list: NonNullable<Plan[K]>) => Partial<Rows> } = {
   family: once(familyRows),
   year: once(yearRows),
+  adults: once(adultRows),
   children: once(childRows),
   units: once(unitRows),
   objectives: once(objectiveRows),
@@ -35,6 +47,7 @@ const KEPT_IN: { [K in keyof Plan]?: (list: NonNullable<Plan[K]>) => Partial<Row
   ideas: once(ideaRows),
   rules: once(ruleRows),
   works: once(workRows),
+  pantry: once(pantryRows),
   outlines: once(outlineRows),
   lessons: once(lessonRows),
   parts: once(partRows),
@@ -62,6 +75,7 @@ const NO_ROWS = Object.fromEntries(TABLE_NAMES.map((table) => [table, []])) as u
 /** Tables whose rows carry their place in the plan. */
 const PLACED = new Set<string>([
   'day_off',
+  'adult',
   'child',
   'unit',
   'unit_child',
@@ -70,6 +84,7 @@ const PLACED = new Set<string>([
   'idea',
   'rule',
   'work',
+  'thing_in_house',
   'outline',
   'lesson',
   'part',
@@ -96,11 +111,13 @@ export function readPlan(db: Database.Database): Plan {
   const plan = withHappened({
     family: familyFrom(rows),
     year: yearFrom(rows),
+    adults: adultsFrom(rows),
     children: childrenFrom(rows),
     units: unitsFrom(rows),
     ...gatheredFrom(rows),
     rules: rulesFrom(rows),
     works: worksFrom(rows),
+    pantry: pantryFrom(rows),
     outlines: outlinesFrom(rows),
     lessons: lessonsFrom(rows),
     parts: partsFrom(rows),

@@ -9,6 +9,7 @@ import { TABLE_NAMES } from './tables';
 
 /** Tables of one list, and of what several things of it point to. */
 const LIST: Partial<Record<string, ListName>> = {
+  adult: 'adults',
   child: 'children',
   unit: 'units',
   objective: 'objectives',
@@ -33,10 +34,14 @@ const JOINED: Record<string, string> = {
 /** Kept inside a column of JSON, where the store cannot hold to them; and a part that teaches another. */
 const IN_JSON = [
   'books.notFor',
+  // Beside those in the unit, in the same table.
+  'units.listens',
   'units.shows',
   'ideas.childIds',
   'rules.childIds',
   'rules.unitId',
+  'rules.adultId',
+  'pulls.childIds',
   'rules.rhythm.partId',
   'lessons.objectiveIds',
   'parts.rungMoves',

@@ -29,9 +29,16 @@ export function unitRows(units: readonly Unit[]): Pick<Rows, 'unit' | 'unit_chil
       wish: u.wish,
       deeper: u.deeper ? 1 : 0,
       asked_by: u.askedBy,
+      after: u.after,
+      subjects: JSON.stringify(u.subjects),
     })),
     unit_child: units.flatMap((u) =>
-      u.childIds.map((child_id, position) => ({ unit_id: u.id, child_id, position })),
+      [...u.childIds, ...u.listens].map((child_id, position) => ({
+        unit_id: u.id,
+        child_id,
+        position,
+        listens: u.listens.includes(child_id) ? 1 : 0,
+      })),
     ),
   };
 }
@@ -44,7 +51,10 @@ export function unitsFrom({ unit, unit_child }: Pick<Rows, 'unit' | 'unit_child'
     starts: u.starts as string,
     wishedEnd: u.wished_end as string | null,
     lessonsPerWeek: u.lessons_per_week as number | null,
-    childIds: (children.get(u.id as string) ?? []).map((r) => r.child_id as string),
+    childIds: whoIs(children.get(u.id as string), 0),
+    listens: whoIs(children.get(u.id as string), 1),
+    after: u.after as string | null,
+    subjects: JSON.parse(u.subjects as string),
     bigIdeas: JSON.parse(u.big_ideas as string),
     passage: u.passage as string,
     startKinds: JSON.parse(u.start_kinds as string),
@@ -63,6 +73,9 @@ export function unitsFrom({ unit, unit_child }: Pick<Rows, 'unit' | 'unit_child'
     askedBy: u.asked_by as string | null,
   }));
 }
+
+const whoIs = (rows: readonly Row[] | undefined, listens: 0 | 1): string[] =>
+  (rows ?? []).filter((r) => r.listens === listens).map((r) => r.child_id as string);
 
 export function lessonRows(lessons: readonly Lesson[]): Pick<Rows, 'lesson' | 'lesson_rung'> {
   const position = within((l: Lesson) => l.unitId);

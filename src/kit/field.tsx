@@ -153,6 +153,7 @@ export const FieldRow = styled.div`
 `;
 export const FieldStack = styled.div`
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 14px;
   align-content: start;
 `;

@@ -8,23 +8,19 @@ import styled from 'styled-components';
 
 import { colour } from './tokens';
 
-export function TimeField({
-  label,
-  help,
-  error,
-  value,
-  onChange,
-}: {
-  label: string;
-  help?: string;
-  error?: string;
-  value: number;
-  onChange: (value: number) => void;
-}) {
+type Props = { label: string; help?: string; error?: string } & (
+  | { value: number; onChange: (value: number) => void; optional?: false }
+  | { value: number | null; onChange: (value: number | null) => void; optional: true }
+);
+
+export function TimeField({ label, help, error, value, ...props }: Props) {
   return (
     <Frame
-      value={new Time(Math.floor(value / 60), value % 60)}
-      onChange={(t) => t && onChange(t.hour * 60 + t.minute)}
+      value={value === null ? null : new Time(Math.floor(value / 60), value % 60)}
+      onChange={(t) => {
+        if (t) props.onChange(t.hour * 60 + t.minute);
+        else if (props.optional) props.onChange(null);
+      }}
       hourCycle={24}
       isInvalid={!!error}
       validationBehavior="aria"

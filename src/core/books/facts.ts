@@ -1,5 +1,5 @@
 /** What a book is good for in a unit: everything one wants to know before it goes on a pile. */
-import { booksById, byId, groupBy, lessonsOf } from '../plan/lookup';
+import { booksById, byId, groupBy, isFor, lessonsOf } from '../plan/lookup';
 import type { Book } from '../plan/book';
 import type { Plan, Pull } from '../plan/plan';
 import type { Unit } from '../plan/unit';
@@ -82,8 +82,7 @@ export function thinLessons(plan: Plan, unit: Unit): Thin[] {
         (child) =>
           !(uses.get(lesson.id) ?? []).some((use) => {
             const pull = pulls.get(use.pullId)!;
-            if (!FOR_CHILDREN.has(pull.role) || (pull.childId !== null && pull.childId !== child.id))
-              return false;
+            if (!FOR_CHILDREN.has(pull.role) || !isFor(pull, child.id)) return false;
             const fit = serves(books.get(pull.bookId)!, child, unit.starts);
             return fit !== undefined && fit.as !== 'young';
           }),

@@ -12,12 +12,12 @@ const book = (id: string, over: Partial<Book> = {}): Book => ({
   pages: 100,
   ...over,
 });
-const pull = (id: string, role: Pull['role'], childId: string | null = null): Pull => ({
+const pull = (id: string, role: Pull['role'], ...childIds: string[]): Pull => ({
   id,
   unitId: 'u1',
   bookId: `b-${id}`,
   role,
-  childId,
+  childIds,
 });
 const used = (id: string, pullId: string, firstPage: number | null, lastPage: number | null) => ({
   id,

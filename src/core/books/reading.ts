@@ -1,7 +1,7 @@
 /** How long reading takes: pages to words by the book's form, words to minutes by who reads. */
 import { onceOf } from '../plan/once';
 import { gradeOf } from '../plan/age';
-import { booksById, byId, groupBy, homes } from '../plan/lookup';
+import { booksById, byId, groupBy, homes, isFor } from '../plan/lookup';
 import type { Book, BookForm } from '../plan/book';
 import type { IsoDate } from '../plan/measures';
 import type { Measure, Plan, Role, Use } from '../plan/plan';
@@ -115,11 +115,7 @@ export function usesRead(plan: Pick<Plan, 'pulls' | 'uses'>): (part: Part, child
       const pull = pulls.get(use.pullId);
       if (!pull) return false;
       if (part.kind === 'read-aloud') return READ_ALOUD.includes(pull.role);
-      return (
-        part.kind === 'own-reading' &&
-        pull.role === 'own' &&
-        (pull.childId === null || pull.childId === childId)
-      );
+      return part.kind === 'own-reading' && pull.role === 'own' && isFor(pull, childId);
     });
 }
 

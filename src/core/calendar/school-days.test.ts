@@ -35,11 +35,12 @@ describe('a school year', () => {
     expect(schoolDayFrom(days, '2026-09-05')!.date).toBe('2026-09-07');
     expect(schoolDayFrom(days, '2027-06-12')).toBeUndefined();
   });
-  it('has three windows without a gap', () =>
+  it('has three windows without a gap, and an evening after school', () =>
     expect(windowsOf(YEAR).map((w) => [w.starts, w.ends])).toEqual([
       [510, 690],
       [690, 780],
       [780, 900],
+      [1080, 1200],
     ]));
 });
 

@@ -25,14 +25,26 @@ export interface DayWindow {
   name: WindowName;
   starts: number;
   ends: number;
+  /** False for the evening: what is done then takes nobody's school minutes. */
+  atSchool: boolean;
 }
 
-/** The three windows of a school day, one after the other without a gap. */
+/** How long an evening is at least, in minutes, where school ends late. Own choice. */
+const SHORTEST_EVENING = 30;
+
+/** The windows of a school day, one after the other without a gap, and the evening, which begins when school has ended. */
 export function windowsOf(year: SchoolYear): DayWindow[] {
+  const eveningStarts = Math.max(year.eveningStarts, year.dayEnds);
   return [
-    { name: 'morning', starts: year.dayStarts, ends: year.middayStarts },
-    { name: 'midday', starts: year.middayStarts, ends: year.afternoonStarts },
-    { name: 'afternoon', starts: year.afternoonStarts, ends: year.dayEnds },
+    { name: 'morning', starts: year.dayStarts, ends: year.middayStarts, atSchool: true },
+    { name: 'midday', starts: year.middayStarts, ends: year.afternoonStarts, atSchool: true },
+    { name: 'afternoon', starts: year.afternoonStarts, ends: year.dayEnds, atSchool: true },
+    {
+      name: 'evening',
+      starts: eveningStarts,
+      ends: Math.max(year.eveningEnds, eveningStarts + SHORTEST_EVENING),
+      atSchool: false,
+    },
   ];
 }
 

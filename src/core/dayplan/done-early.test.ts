@@ -60,7 +60,7 @@ const plan: Plan = redraw(
             listenTo: 8,
           },
         ],
-        pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'basket', childId: null }],
+        pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'basket', childIds: [] }],
       },
       (l) => [
         aPart('pot', l, {

@@ -219,7 +219,7 @@ describe('loads of any plan', () => {
           p.units.find((u) => u.id === p.lessons.find((l) => l.id === lessonId)?.unitId);
         for (const lesson of p.lessons.slice(0, 5)) {
           const parts = p.parts
-            .filter((x) => x.lessonId === lesson.id)
+            .filter((x) => x.lessonId === lesson.id && x.window !== 'evening')
             .map((x) => minutes(x, unitOf(lesson.id)));
           for (const share of lessonLoad(p, lesson.id).children)
             expect(share.minutes).toBe(parts.reduce((s, x) => s + (x.minutes[share.childId] ?? 0), 0));
@@ -230,7 +230,7 @@ describe('loads of any plan', () => {
         const open = new Set(days.map((d) => d.date));
         for (const c of p.children) {
           const standing = p.sittings
-            .filter((s) => open.has(s.date))
+            .filter((s) => open.has(s.date) && s.window !== 'evening')
             .reduce((sum, s) => {
               const part = p.parts.find((x) => x.id === s.partId)!;
               return sum + (minutes(part, unitOf(part.lessonId!)).minutes[c.id] ?? 0);

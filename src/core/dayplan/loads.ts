@@ -1,14 +1,18 @@
 /**
  * What work asks of each child and of the parent with one child at a time, by lesson, day and week, against what they
- * can take.
+ * can take. The evening takes nobody's school minutes.
  */
 import { mondayOf } from '../calendar/dates';
 import { schoolDays } from '../calendar/school-days';
-import { partMinutes } from '../layout/input';
+import { partMinutes, type LayPart } from '../layout/input';
 import { childrenOf, groupBy, homes } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
+import { EVENING } from '../plan/words';
 import { waitsOn } from './waits';
+
+/** Minutes the parent leads: none where another adult does. */
+const parentLeads = (p: LayPart): number => (p.leader === null ? p.lead : 0);
 
 export interface Load {
   minutes: number;
@@ -39,7 +43,7 @@ export interface LessonLoad {
 
 export function lessonLoad(plan: Plan, lessonId: string): LessonLoad {
   const homeOf = homes(plan);
-  const parts = plan.parts.filter((p) => p.lessonId === lessonId);
+  const parts = plan.parts.filter((p) => p.lessonId === lessonId && p.window !== EVENING);
   const days = groupBy(plan.sittings, (s) => s.partId);
   const minutes = partMinutes(plan);
   const dates = [...new Set(parts.flatMap((p) => (days.get(p.id) ?? []).map((s) => s.date)))].sort();
@@ -70,7 +74,7 @@ export function lessonLoad(plan: Plan, lessonId: string): LessonLoad {
         : [];
     }),
     parent: {
-      minutes: parts.reduce((sum, p) => sum + minutes(p, homeOf(p).unit).lead, 0),
+      minutes: parts.reduce((sum, p) => sum + parentLeads(minutes(p, homeOf(p).unit)), 0),
       limit: (plan.family?.leadMinutes ?? 0) * stands,
       day: fullest((s) => s.parent),
     },
@@ -103,7 +107,7 @@ function loadsOn(plan: Plan, dates: readonly IsoDate[]): Stretch[] {
   const parts = new Map(plan.parts.map((p) => [p.id, minutes(p, homeOf(p).unit)]));
   const on = groupBy(plan.sittings, (s) => s.date);
   return dates.map((date) => {
-    const laid = (on.get(date) ?? []).map((s) => parts.get(s.partId)!);
+    const laid = (on.get(date) ?? []).filter((s) => s.window !== EVENING).map((s) => parts.get(s.partId)!);
     return {
       date,
       children: plan.children.map((c) => ({
@@ -111,7 +115,10 @@ function loadsOn(plan: Plan, dates: readonly IsoDate[]): Stretch[] {
         minutes: laid.reduce((sum, p) => sum + (p.minutes[c.id] ?? 0), 0),
         limit: c.minutes,
       })),
-      parent: { minutes: laid.reduce((sum, p) => sum + p.lead, 0), limit: plan.family?.leadMinutes ?? 0 },
+      parent: {
+        minutes: laid.reduce((sum, p) => sum + parentLeads(p), 0),
+        limit: plan.family?.leadMinutes ?? 0,
+      },
     };
   });
 }

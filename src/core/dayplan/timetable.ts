@@ -5,7 +5,7 @@
  * first room in order that can begin, begins.
  */
 import { windowsOf } from '../calendar/school-days';
-import type { IsoDate } from '../plan/measures';
+import type { IsoDate, WindowName } from '../plan/measures';
 import { once } from '../plan/once';
 import { OWN_WORK_KINDS, WINDOWS } from '../plan/words';
 import type { Plan, Sitting } from '../plan/plan';
@@ -22,8 +22,12 @@ export interface TimetableEntry {
   /** Minutes after midnight. */
   starts: number;
   ends: number;
+  window: WindowName;
   /** Minutes from its start for which the parent leads it; 0 when they are not needed. */
   parentMinutes: number;
+  /** The adult who leads it in the parent's place, and for how many minutes from its start. */
+  adultId: string | null;
+  adultMinutes: number;
   done: boolean;
 }
 
@@ -49,7 +53,8 @@ export function timetable(plan: Plan, date: IsoDate): TimetableEntry[] {
   const free = new Map<string, number>();
   const freeAt = (room: Waiting): number =>
     Math.max(room.opens, ...room.childIds.map((c) => free.get(c) ?? 0));
-  let parentFree = 0;
+  /** When each adult is free again; the parent stands under null. */
+  const adultFree = new Map<string | null, number>();
   const placed: TimetableEntry[] = [];
   while (waiting.length) {
     let best: { index: number; starts: number } | undefined;
@@ -65,30 +70,36 @@ export function timetable(plan: Plan, date: IsoDate): TimetableEntry[] {
           )
       )
         continue;
-      const starts = room.parentMinutes > 0 ? Math.max(freeAt(room), parentFree) : freeAt(room);
+      const starts = ledMinutes(room)
+        ? Math.max(freeAt(room), adultFree.get(room.adultId) ?? 0)
+        : freeAt(room);
       if (!best || starts < best.starts) best = { index, starts };
     }
     const [{ minutes, opens: _, after: __, ...room }] = waiting.splice(best!.index, 1);
     const ends = best!.starts + minutes;
     for (const c of room.childIds) free.set(c, ends);
-    if (room.parentMinutes > 0) parentFree = best!.starts + room.parentMinutes;
+    if (ledMinutes(room)) adultFree.set(room.adultId, best!.starts + ledMinutes(room));
     placed.push({ ...room, starts: best!.starts, ends });
   }
   return placed.sort((a, b) => a.starts - b.starts);
 }
+
+const ledMinutes = (room: Pick<TimetableEntry, 'parentMinutes' | 'adultMinutes'>): number =>
+  room.parentMinutes + room.adultMinutes;
 
 /** What all days of a plan are looked up in. */
 const indexOf = once((plan: Plan) => ({
   sittings: groupBy(plan.sittings, (s) => s.date),
   order: new Map(plan.parts.map((p, i) => [p.id, i])),
   parts: byId(plan.parts),
+  adults: byId(plan.adults),
   marks: groupBy(plan.marks, (m) => m.partId),
   assigned: new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a])),
 }));
 
 /** Rooms of one window: a shared room per part, or one for each child where the work is their own. */
 function roomsOf(plan: Plan, sittings: Sitting[], opens: number): Waiting[] {
-  const { order, parts, marks, assigned } = indexOf(plan);
+  const { order, parts, marks, assigned, adults } = indexOf(plan);
   const homeOf = homes(plan);
   const minutesFor = partMinutes(plan);
   const rooms: Waiting[] = [];
@@ -107,18 +118,23 @@ function roomsOf(plan: Plan, sittings: Sitting[], opens: number): Waiting[] {
     for (const group of groups) {
       if (!group.length) continue;
       const minutes = Math.max(...group.map((c) => lay.minutes[c.id]));
+      const led = own
+        ? (assigned.get(assignmentKey(part.id, group[0].id))?.parentMinutes ??
+          (part.lead === 'leads' ? minutes : 0))
+        : lay.lead;
       rooms.push({
         partId: part.id,
         sittingId: sitting.id,
         childIds: group.map((c) => c.id),
         own,
         minutes,
-        opens,
+        window: sitting.window,
+        // Whoever leads in the parent's place has to be there first.
+        opens: Math.max(opens, (led && part.adultId && adults.get(part.adultId)?.starts) || 0),
         after,
-        parentMinutes: own
-          ? (assigned.get(assignmentKey(part.id, group[0].id))?.parentMinutes ??
-            (part.lead === 'leads' ? minutes : 0))
-          : lay.lead,
+        parentMinutes: part.adultId === null ? led : 0,
+        adultId: part.adultId,
+        adultMinutes: part.adultId === null ? 0 : led,
         done: isDone(done, group),
       });
     }

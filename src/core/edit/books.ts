@@ -26,7 +26,7 @@ export type BookFields = Omit<Book, 'id'>;
 
 /** Puts a new book on the shelf and pulls it for a unit. A spine takes its pages from the lessons' contents. */
 export const addBook =
-  (unitId: string, fields: BookFields, role: Role, childId: string | null): Edit =>
+  (unitId: string, fields: BookFields, role: Role, childIds: readonly string[] = []): Edit =>
   (plan, context) => {
     const same = fields.label && plan.books.find((b) => b.label === fields.label);
     if (same)
@@ -38,20 +38,20 @@ export const addBook =
       unitId,
       id,
       role,
-      childId,
+      childIds,
     )({ ...plan, books: [...plan.books, { ...fields, id }] }, context);
   };
 
 /** Pulls a book from the shelf for a unit, in a role. */
 export const pullBook =
-  (unitId: string, bookId: string, role: Role, childId: string | null): Edit =>
+  (unitId: string, bookId: string, role: Role, childIds: readonly string[] = []): Edit =>
   (plan, { newId }) => {
     if (!plan.units.some((u) => u.id === unitId) || !plan.books.some((b) => b.id === bookId))
       return { refused: GONE };
     const book = plan.books.find((b) => b.id === bookId)!;
     if (plan.pulls.some((p) => p.unitId === unitId && p.bookId === bookId))
       return { refused: `“${book.title}” is pulled for this unit already.` };
-    const pull: Pull = { id: newId(), unitId, bookId, role, childId: role === 'own' ? childId : null };
+    const pull: Pull = { id: newId(), unitId, bookId, role, childIds: role === 'own' ? [...childIds] : [] };
     return { plan: withSpinePages({ ...plan, pulls: [...plan.pulls, pull] }, pull, newId) };
   };
 
@@ -69,7 +69,7 @@ export const pullBooks =
         ...plan,
         pulls: [
           ...plan.pulls,
-          ...fresh.map((bookId): Pull => ({ id: newId(), unitId, bookId, role: 'unsorted', childId: null })),
+          ...fresh.map((bookId): Pull => ({ id: newId(), unitId, bookId, role: 'unsorted', childIds: [] })),
         ],
       },
     };
@@ -77,11 +77,11 @@ export const pullBooks =
 
 /** Gives a pulled book another role. */
 export const setRole =
-  (pullId: string, role: Role, childId: string | null): Edit =>
+  (pullId: string, role: Role, childIds: readonly string[] = []): Edit =>
   (plan, { newId }) => {
     const pull = plan.pulls.find((p) => p.id === pullId);
     if (!pull) return { refused: GONE };
-    const changed: Pull = { ...pull, role, childId: role === 'own' ? childId : null };
+    const changed: Pull = { ...pull, role, childIds: role === 'own' ? [...childIds] : [] };
     if (role === 'unsorted' || role === 'not now' || role === 'give away')
       return { plan: { ...withoutPages(plan, pullId), pulls: withChanged(plan.pulls, pullId, changed) } };
     return {
@@ -91,11 +91,11 @@ export const setRole =
 
 /** Several put on their piles at once, one after the other. */
 export const setRoles =
-  (placed: readonly { pullId: string; role: Role; childId: string | null }[]): Edit =>
+  (placed: readonly { pullId: string; role: Role; childIds: readonly string[] }[]): Edit =>
   (plan, context) => {
     let now = plan;
-    for (const { pullId, role, childId } of placed) {
-      const edited = setRole(pullId, role, childId)(now, context);
+    for (const { pullId, role, childIds } of placed) {
+      const edited = setRole(pullId, role, childIds)(now, context);
       if ('refused' in edited) return edited;
       now = edited.plan;
     }
@@ -169,17 +169,19 @@ function withOwnReading(plan: Plan, lesson: Lesson, pull: Pull, newId: () => str
         kind: 'own-reading',
         title: 'Own reading',
         lead: 'not-needed',
-        childIds: pull.childId ? [pull.childId] : null,
+        childIds: pull.childIds.length ? pull.childIds : null,
       },
       newId,
     );
     return { ...plan, parts: [...plan.parts, made] };
   }
-  if (part.childIds === null || (pull.childId && part.childIds.includes(pull.childId))) return plan;
+  const { childIds } = part;
+  if (childIds === null || (pull.childIds.length && pull.childIds.every((c) => childIds.includes(c))))
+    return plan;
   return {
     ...plan,
     parts: withChanged(plan.parts, part.id, {
-      childIds: pull.childId ? [...part.childIds, pull.childId] : null,
+      childIds: pull.childIds.length ? [...new Set([...childIds, ...pull.childIds])] : null,
     }),
   };
 }

@@ -7,6 +7,7 @@ import type { LayoutChoice } from '../layout/input';
 import { redraw, type Redrawn } from '../layout/redraw';
 import type { Book } from '../plan/book';
 import { recorded } from '../plan/happened';
+import { named } from '../plan/pieces';
 import type { IsoDate } from '../plan/measures';
 import { doneParts } from '../plan/lookup';
 import type { Mark, Plan } from '../plan/plan';
@@ -43,7 +44,8 @@ export function perform(edit: Edit, plan: Plan, context: EditContext): Redrawn |
   const edited = edit(plan, context);
   if ('refused' in edited) return edited;
   const at = context.now ?? `${context.today}T00:00:00.000Z`;
-  const written = recorded(plan, withoutDangling(edited.plan), { at, newId: context.newId });
+  const whole = named(plan, withoutDangling(edited.plan), context.newId);
+  const written = recorded(plan, whole, { at, newId: context.newId });
   if (!edited.fresh && !edited.moved && !edited.unless && isDrawnAlike(plan, written))
     return { plan: written };
   const ticked = !edited.fresh && !edited.moved && !edited.unless && tickedAsPlanned(plan, written);

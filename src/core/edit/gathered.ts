@@ -3,6 +3,7 @@ import { newLesson, newPart } from './new-lesson';
 import { blankDraftPart } from '../formats/blank-draft';
 import { kindFrom, readActivity } from '../formats/activity-line';
 import { asChildIds } from '../plan/lookup';
+import type { Part } from '../plan/lesson';
 import type { IsoDate } from '../plan/measures';
 import type { Idea, Objective, Question } from '../plan/unit';
 import { GONE, withChanged, withMoved, type Edit } from './edit';
@@ -123,7 +124,8 @@ export const turnIdea =
     const ideas = withChanged(plan.ideas, id, { becomes });
     if (becomes !== 'lesson') return { plan: { ...plan, ideas } };
     const { lesson, parts } = newLesson(unit, { title: idea.text }, newId);
-    const childIds = idea.childIds.length ? asChildIds(idea.childIds, unit, plan.children) : null;
+    const childIdsFor = ({ kind }: Pick<Part, 'kind'>): string[] | null =>
+      idea.childIds.length ? asChildIds(idea.childIds, unit, plan.children, kind) : null;
     const made = parts.length
       ? parts
       : [newPart(lesson.id, { ...blankDraftPart, title: idea.text, kind: kindFrom(idea.text) }, newId)];
@@ -132,7 +134,7 @@ export const turnIdea =
         ...plan,
         ideas,
         lessons: [...plan.lessons, lesson],
-        parts: [...plan.parts, ...made.map((p) => (childIds ? { ...p, childIds } : p))],
+        parts: [...plan.parts, ...made.map((p) => ({ ...p, childIds: childIdsFor(p) ?? p.childIds }))],
       },
     };
   };
@@ -145,14 +147,8 @@ export const placeIdea =
     const lesson = plan.lessons.find((l) => l.id === lessonId);
     const unit = plan.units.find((u) => u.id === lesson?.unitId);
     if (!idea || !unit) return { refused: GONE };
-    const childIds = idea.childIds.length ? asChildIds(idea.childIds, unit, plan.children) : null;
-    const part = newPart(
-      lessonId,
-      {
-        ...(readActivity(idea.text) ?? { ...blankDraftPart, title: idea.text }),
-        childIds,
-      },
-      newId,
-    );
+    const doing = readActivity(idea.text) ?? { ...blankDraftPart, title: idea.text };
+    const childIds = idea.childIds.length ? asChildIds(idea.childIds, unit, plan.children, doing.kind) : null;
+    const part = newPart(lessonId, { ...doing, childIds }, newId);
     return { plan: { ...plan, ideas: plan.ideas.filter((i) => i.id !== id), parts: [...plan.parts, part] } };
   };

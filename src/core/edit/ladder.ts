@@ -140,7 +140,7 @@ function withChild(plan: Plan, part: Part, unit: Unit, childId: string, takesPar
     return {
       refused: `Nobody else takes part in “${part.title}”. Take the whole part off the lesson instead.`,
     };
-  return { ...part, childIds: asChildIds(next, unit, plan.children) };
+  return { ...part, childIds: asChildIds(next, unit, plan.children, part.kind) };
 }
 
 /** One child leaves a part out, or takes part in it again. */
@@ -221,7 +221,7 @@ export const addForChildren =
       minutes,
       lead,
       optional: true,
-      childIds: asChildIds(who, unit, plan.children),
+      childIds: asChildIds(who, unit, plan.children, 'own-kind'),
     };
     return { plan: { ...plan, parts: [...plan.parts, part] } };
   };

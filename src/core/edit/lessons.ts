@@ -79,7 +79,7 @@ export const addDrafts =
     const known = new Set(unit.vocabulary.map((v) => v.word.toLowerCase()));
     const words = [...new Set(drafts.flatMap((d) => d.words))]
       .filter((w) => !known.has(w.toLowerCase()))
-      .map((word) => ({ word, meaning: '' }));
+      .map((word) => ({ id: '', word, meaning: '' }));
     return {
       plan: {
         ...plan,
@@ -121,7 +121,16 @@ export const dealActivities =
 /** What a parent can say of a part; where it belongs and what brings it back are not theirs to change. */
 export type PartFields = Omit<
   Part,
-  'id' | 'lessonId' | 'unitId' | 'ruleId' | 'seen' | 'workId' | 'rungMoves' | 'swaps' | 'teaches'
+  | 'id'
+  | 'lessonId'
+  | 'unitId'
+  | 'ruleId'
+  | 'seen'
+  | 'workId'
+  | 'rungMoves'
+  | 'swaps'
+  | 'teaches'
+  | 'alternatives'
 >;
 
 /** Adds a part at the end of a lesson. */

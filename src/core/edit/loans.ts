@@ -175,7 +175,7 @@ export const readInstead =
         unitId,
         otherId,
         pull.role === 'spine' ? 'together' : pull.role,
-        pull.childId,
+        pull.childIds,
       )(now, context);
       if ('refused' in pulled) return pulled;
       now = pulled.plan;

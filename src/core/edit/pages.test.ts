@@ -28,8 +28,8 @@ const start = (over: Partial<Plan> = {}): Plan =>
       {
         books: BOOKS,
         pulls: [
-          { id: 'p', unitId: 'u1', bookId: 'b', role: 'together', childId: null },
-          { id: 'q', unitId: 'u1', bookId: 'w', role: 'own', childId: 'c1' },
+          { id: 'p', unitId: 'u1', bookId: 'b', role: 'together', childIds: [] },
+          { id: 'q', unitId: 'u1', bookId: 'w', role: 'own', childIds: ['c1'] },
         ],
         ...over,
       },
@@ -99,7 +99,7 @@ describe('the sheet of pages', () => {
   it('gives a lesson an own-reading part with an own book, and takes it away with the last one', () => {
     const plan = run(setCells([{ pullId: 'q', lessonId: 'l2', pages: 'all' }]), start());
     expect(plan.parts.filter((p) => p.kind === 'own-reading').map((p) => p.lessonId)).toEqual(['l2']);
-    const put = run(setRole('q', 'not now', null), plan);
+    const put = run(setRole('q', 'not now'), plan);
     expect([put.uses, put.parts.filter((p) => p.kind === 'own-reading')]).toEqual([[], []]);
   });
 });
@@ -196,7 +196,7 @@ describe('a set', () => {
 });
 
 it('what is given away stays known on the shelf and leaves the unit', () => {
-  const plan = run(giveAway('u1'), run(setRole('q', 'give away', null), start()));
+  const plan = run(giveAway('u1'), run(setRole('q', 'give away'), start()));
   expect([plan.books.find((b) => b.id === 'w')!.state, plan.pulls.map((p) => p.id)]).toEqual([
     'given away',
     ['p'],

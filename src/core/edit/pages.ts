@@ -105,7 +105,7 @@ export const paceBookOver =
       return { refused: 'More than 400 days is longer than a school year. Read more a day.' };
     const own = pull.role === 'own';
     const clock = readingClock(plan);
-    const readers = own ? (pull.childId ? [pull.childId] : unit.childIds) : [];
+    const readers = !own ? [] : pull.childIds.length ? pull.childIds : unit.childIds;
     const minutesOf = (pages: number): number => {
       const words = wordsOf(book, pages);
       return Math.max(
@@ -130,7 +130,7 @@ export const paceBookOver =
             kind: own ? 'own-reading' : 'read-aloud',
             minutes: paced[0].minutes,
             lead: own ? 'not-needed' : 'leads',
-            childIds: own && pull.childId ? [pull.childId] : null,
+            childIds: own && pull.childIds.length ? pull.childIds : null,
             rhythm: { on: 'day' },
             steps: paced,
             first,
@@ -156,6 +156,7 @@ export const takeSet =
       plan,
       context,
       picks.map(({ book, role, childId, lessons }): Edit => (now, c) => {
+        const readers = childId ? [childId] : [];
         let bookId = 'id' in book ? book.id : '';
         let then: { plan: Plan } | Refusal = { plan: now };
         if ('draft' in book) {
@@ -168,7 +169,7 @@ export const takeSet =
         }
         const pulled = then.plan.pulls.find((p) => p.unitId === unitId && p.bookId === bookId);
         then = inTurn(then.plan, c, [
-          pulled ? setRole(pulled.id, role, childId) : pullBook(unitId, bookId, role, childId),
+          pulled ? setRole(pulled.id, role, readers) : pullBook(unitId, bookId, role, readers),
         ]);
         if ('refused' in then) return then;
         const pullId = then.plan.pulls.find((p) => p.unitId === unitId && p.bookId === bookId)!.id;

@@ -1,5 +1,6 @@
 /** What comes back by itself, what is kept for another time, and the family's patterns. */
 import { newPart } from './new-lesson';
+import { doingOf } from '../plan/doing';
 import type { Outline, Pattern, Rule } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
 import { GONE, withChanged, type Edit } from './edit';
@@ -61,46 +62,10 @@ export const keepOutline =
       return { refused: `“${part.title}” is kept already. Give it another name to keep both.` };
     if (part.kind === 'own-kind' || part.kind === 'teaching')
       return { refused: `“${part.title}” belongs to the ladder. Add it to another lesson there.` };
-    const {
-      kind,
-      title,
-      minutes,
-      lead,
-      window,
-      directions,
-      prediction,
-      outdoors,
-      indoors,
-      supplies,
-      preparations,
-      needs,
-      waitAfterHours,
-      waitLabel,
-    } = part;
     return {
       plan: {
         ...plan,
-        outlines: [
-          ...plan.outlines,
-          {
-            id: newId(),
-            kind,
-            title,
-            minutes,
-            lead,
-            window,
-            directions,
-            prediction,
-            outdoors,
-            indoors,
-            supplies,
-            preparations,
-            needs,
-            waitAfterHours,
-            waitLabel,
-            taste,
-          },
-        ],
+        outlines: [...plan.outlines, { id: newId(), ...doingOf(part), taste }],
       },
     };
   };

@@ -223,7 +223,7 @@ describe('from what is gathered', () => {
     const plan = after(
       {
         ...empty,
-        units: [aUnit({ startKinds: ['copying'], vocabulary: [{ word: 'vat', meaning: 'a tub' }] })],
+        units: [aUnit({ startKinds: ['copying'], vocabulary: [{ id: '', word: 'vat', meaning: 'a tub' }] })],
       },
       addDrafts(
         'u1',

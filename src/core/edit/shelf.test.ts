@@ -20,7 +20,7 @@ const pull = (id: string, bookId: string, unitId = 'u1') => ({
   unitId,
   bookId,
   role: 'together' as const,
-  childId: null,
+  childIds: [],
 });
 const use = (id: string, pullId: string, lessonId: string) => ({
   id,

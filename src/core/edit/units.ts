@@ -6,6 +6,7 @@ import { spineOf, usesFromContents } from './books';
 import { addDays, mondayOf } from '../calendar/dates';
 import type { SchoolYear } from '../plan/year';
 import { blankYear } from '../plan/blank';
+import { byId } from '../plan/lookup';
 import { GONE, withChanged, type Edit } from './edit';
 import { newLesson } from './new-lesson';
 
@@ -14,11 +15,11 @@ export type UnitFields = Omit<Unit, 'id'>;
 export const addUnit =
   (fields: UnitFields): Edit =>
   (plan, { newId }) =>
-    check(fields) ?? {
+    check(plan, fields) ?? {
       plan: {
         ...plan,
         year: plan.year ?? plainYear(fields.starts),
-        units: [...plan.units, { ...fields, id: newId() }],
+        units: [...plan.units, { ...eachOnce(fields), id: newId() }],
       },
     };
 
@@ -36,11 +37,11 @@ export const editUnit =
   (plan) => {
     const unit = plan.units.find((u) => u.id === id);
     if (!unit) return { refused: GONE };
-    const fields = { ...unit, ...change };
+    const fields = eachOnce({ ...unit, ...change });
     const frame = (u: UnitFields): string =>
-      JSON.stringify([u.starts, u.wishedEnd, u.lessonsPerWeek, u.childIds, u.waiting]);
+      JSON.stringify([u.starts, u.wishedEnd, u.lessonsPerWeek, u.childIds, u.listens, u.after, u.waiting]);
     return (
-      check(fields) ?? {
+      check(plan, fields, id) ?? {
         plan: { ...plan, units: withChanged(plan.units, id, fields) },
         fresh: frame(unit) === frame(fields) ? [] : [id],
       }
@@ -51,10 +52,32 @@ export const removeUnit =
   (id: string): Edit =>
   (plan) => ({ plan: { ...plan, units: plan.units.filter((u) => u.id !== id) } });
 
-function check({ starts, wishedEnd, childIds }: UnitFields): { refused: string } | undefined {
+/** Who is in a unit does not only listen in as well. */
+const eachOnce = <U extends UnitFields>(fields: U): U => ({
+  ...fields,
+  listens: fields.listens.filter((c) => !fields.childIds.includes(c)),
+});
+
+function check(plan: Plan, fields: UnitFields, id?: string): { refused: string } | undefined {
+  const { starts, wishedEnd, childIds } = fields;
+  const ring = followsItself(plan, fields.after, id);
+  if (ring) return { refused: ring };
   if (wishedEnd && wishedEnd < starts)
     return { refused: 'The wished end comes before the start. Change one of them.' };
   if (!childIds.length) return { refused: 'Choose at least one child for this unit.' };
+  return undefined;
+}
+
+/** Why a unit cannot follow another in a row: that one waits for it, straight or by way of others. */
+function followsItself(plan: Plan, after: string | null, id: string | undefined): string | undefined {
+  if (id === undefined || after === null) return undefined;
+  const units = byId(plan.units);
+  let before = units.get(after);
+  for (let steps = 0; before && steps <= plan.units.length; steps++) {
+    if (before.id === id)
+      return `“${units.get(after)!.title}” itself waits for this unit to end. Let one of them begin on its own day.`;
+    before = units.get(before.after ?? '');
+  }
   return undefined;
 }
 

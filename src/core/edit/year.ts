@@ -8,6 +8,7 @@ import type { Mark, Plan } from '../plan/plan';
 import type { DayOff, SchoolYear } from '../plan/year';
 import { GONE, withChanged, type Edit, type Refusal } from './edit';
 import { blankMark } from '../plan/blank';
+import type { Unit } from '../plan/unit';
 
 /** Sets the school year. Pencil keeps its days where it can; what stood on a day that is now closed moves. */
 export const setYear =
@@ -98,6 +99,8 @@ export const placeUnit =
         units: withChanged(plan.units, id, {
           starts,
           waiting: false,
+          // On a day of its own it follows no other any more.
+          after: null,
           wishedEnd: wishedEnd && wishedEnd < starts ? null : wishedEnd,
         }),
       },
@@ -140,7 +143,7 @@ export const paceUnit =
       ? { plan: { ...plan, units: withChanged(plan.units, id, { lessonsPerWeek }) }, fresh: [id] }
       : { refused: GONE };
 
-/** Places units one after another from a date on, each from the school day after the one before. */
+/** Places units one after another from a date on, tied: each begins on the school day after the one before has ended. */
 export const placeInRow =
   (ids: readonly string[], from: IsoDate): Edit =>
   (plan): ReturnType<Edit> => {
@@ -158,13 +161,23 @@ export const placeInRow =
         ...plan,
         units: plan.units.map((u) =>
           ids.includes(u.id)
-            ? { ...u, waiting: false, starts: units[ids.indexOf(u.id)].starts!, wishedEnd: null }
+            ? {
+                ...u,
+                waiting: false,
+                starts: units[ids.indexOf(u.id)].starts!,
+                after: ids[ids.indexOf(u.id) - 1] ?? null,
+                // One hard end for the row: that of its last unit stays, if it comes late enough.
+                wishedEnd: endOfRow(u, ids, units[ids.indexOf(u.id)].starts!),
+              }
             : u,
         ),
       },
       fresh: ids,
     };
   };
+
+const endOfRow = (unit: Unit, ids: readonly string[], starts: IsoDate): IsoDate | null =>
+  unit.id === ids.at(-1) && unit.wishedEnd !== null && unit.wishedEnd >= starts ? unit.wishedEnd : null;
 
 /**
  * Units as they stand in a row: their lessons and pace; one without lessons counts as it is hoped, at three a week

@@ -159,7 +159,9 @@ function add(draft: Draft, text: string, becomes: GuideBecomes): void {
       change(doing(), { supplies: readSupplies(text) });
       break;
     case 'preparation':
-      change(doing(), { preparations: [{ what: text.slice(0, 200), daysBefore: daysBeforeFrom(text) }] });
+      change(doing(), {
+        preparations: [{ id: '', what: text.slice(0, 200), daysBefore: daysBeforeFrom(text) }],
+      });
       break;
     case 'words':
       draft.words.push(
@@ -170,7 +172,7 @@ function add(draft: Draft, text: string, becomes: GuideBecomes): void {
       );
       break;
     case 'recall':
-      draft.recall.push({ easy: text.slice(0, 300), hard: '', answer: '' });
+      draft.recall.push({ id: '', easy: text.slice(0, 300), hard: '', answer: '' });
       break;
     case 'lesson':
     case 'nothing':

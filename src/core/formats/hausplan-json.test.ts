@@ -60,7 +60,7 @@ describe('Hausplan JSON', () => {
       (d) => {
         d.version = 9;
       },
-      'version: written by another version of Hausplan: version 9, this one reads 1, 2 and 3',
+      'version: written by another version of Hausplan: version 9, this one reads 1, 2, 3 and 4',
     ],
     [
       'a missing list',

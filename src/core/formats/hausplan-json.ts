@@ -1,17 +1,18 @@
 /**
- * Hausplan JSON, version 3: a whole plan as one document. Writing is canonical (fixed order of keys, two spaces,
+ * Hausplan JSON, version 4: a whole plan as one document. Writing is canonical (fixed order of keys, two spaces,
  * newline at the end), so that the same plan always gives the same bytes. Reading names every fault and where it is.
  */
 import { z } from 'zod';
 import { canonical } from '../plan/canonical';
 import { entriesFrom, withHappened } from '../plan/happened';
 import { closedYear, slice as sliceShape, type ClosedYear, type Plan, type Slice } from '../plan/plan';
+import { numbered } from '../plan/pieces';
 import { dangling, LISTS } from '../plan/references';
 
 export const FORMAT = 'hausplan';
-export const VERSION = 3;
+export const VERSION = 4;
 /** Versions that can be read: what a later one added has its blank value in an earlier file. */
-const READS: readonly number[] = [1, 2, 3];
+const READS: readonly number[] = [1, 2, 3, 4];
 
 const { marks, readings, entries, ...lasting } = sliceShape.shape;
 
@@ -80,10 +81,9 @@ export function readHausplanJson(text: string): Reading {
         },
       ],
     };
-  const isEarlier = header.data.version < VERSION;
-  const parsed = isEarlier
-    ? earlierFile.safeParse(withTodaysNames(document as object))
-    : hausplanFile.safeParse(document);
+  const isEarlier = header.data.version < 3;
+  const today = inTodaysShape(document as object, header.data.version);
+  const parsed = isEarlier ? earlierFile.safeParse(today) : hausplanFile.safeParse(today);
   if (!parsed.success)
     return { faults: parsed.error.issues.map((i) => ({ where: pathText(i.path), what: i.message })) };
   const { format: _, version: __, ...read } = parsed.data;
@@ -103,10 +103,10 @@ export function readHausplanJson(text: string): Reading {
   if (faults.length) return { faults };
   return {
     plan: {
-      ...withHappened(isEarlier ? { ...slice, entries: entriesFrom(slice) } : slice),
+      ...numbered(withHappened(isEarlier ? { ...slice, entries: entriesFrom(slice) } : slice)),
       closedYears: years.map((year): ClosedYear => ({
         ...year,
-        slice: canonical(withHappened(year.slice)),
+        slice: canonical(numbered(withHappened(year.slice))),
       })),
     },
   };
@@ -120,18 +120,54 @@ function yearsTwice(years: readonly { id: string }[]): Fault[] {
   );
 }
 
-/** Files of the second version's first days call directions by another name. */
-function withTodaysNames(document: object): object {
-  const renamed = (item: unknown): unknown => {
-    if (typeof item !== 'object' || item === null || !('todo' in item) || 'directions' in item) return item;
-    const { todo, ...rest } = item;
-    return { ...rest, directions: todo };
+type Loose = Record<string, unknown>;
+const isObject = (value: unknown): value is Loose => typeof value === 'object' && value !== null;
+
+/** A list of a document with each of its things changed; what is no list, or no thing, is left for the reader to name. */
+const each = (list: unknown, change: (item: Loose) => Loose): unknown =>
+  Array.isArray(list) ? list.map((item: unknown) => (isObject(item) ? change(item) : item)) : list;
+
+/** A document of an earlier version in the shape of this one. */
+function inTodaysShape(document: object, version: number): object {
+  if (version === VERSION) return document;
+  const { closedYears, ...slice } = document as Loose;
+  return {
+    ...sliceInTodaysShape(slice),
+    ...(closedYears === undefined
+      ? {}
+      : {
+          closedYears: each(closedYears, (y) => ({
+            ...y,
+            plan: isObject(y.plan) ? sliceInTodaysShape(y.plan) : y.plan,
+          })),
+        }),
+    ...(version === 3 ? { version: VERSION } : {}),
+  };
+}
+
+/**
+ * Files of the second version's first days call directions by another name. Up to the third what is learnt by heart had no
+ * id, and a book was on one child's pile.
+ */
+function sliceInTodaysShape(slice: Loose): Loose {
+  const directions = ({ todo, ...rest }: Loose): Loose =>
+    todo === undefined || 'directions' in rest
+      ? { ...rest, ...(todo === undefined ? {} : { todo }) }
+      : { ...rest, directions: todo };
+  const piles = ({ childId, ...rest }: Loose): Loose =>
+    childId === undefined ? rest : { ...rest, childIds: childId === null ? [] : [childId] };
+  const byHeart = (u: Loose): Loose =>
+    Array.isArray(u.memoryWork)
+      ? { ...u, memoryWork: u.memoryWork.map((text: unknown) => (isObject(text) ? text : { text })) }
+      : u;
+  const changes: Record<string, (item: Loose) => Loose> = {
+    parts: directions,
+    outlines: directions,
+    pulls: piles,
+    units: byHeart,
   };
   return Object.fromEntries(
-    Object.entries(document).map(([name, list]) => [
-      name,
-      (name === 'parts' || name === 'outlines') && Array.isArray(list) ? list.map(renamed) : list,
-    ]),
+    Object.entries(slice).map(([name, list]) => [name, changes[name] ? each(list, changes[name]) : list]),
   );
 }
 
@@ -140,7 +176,13 @@ const pathText = (path: PropertyKey[]): string =>
 
 /** What is wrong between the things of a plan: ids used twice, references to what is not there, what must be there once. */
 function faultsBetween(plan: Slice): Fault[] {
-  return [...twice(plan), ...hatchesTwice(plan), ...dangling(plan), ...standingTwice(plan)];
+  return [
+    ...twice(plan),
+    ...hatchesTwice(plan),
+    ...dangling(plan),
+    ...standingTwice(plan),
+    ...unitsAtOdds(plan),
+  ];
 }
 
 /** Lists whose things have an id of their own, by where they stand in the document. */
@@ -174,6 +216,27 @@ function hatchesTwice(plan: Slice): Fault[] {
       ? []
       : [{ where: `children[${i}].hatch`, what: `${c.hatch} is another child’s hatch` }],
   );
+}
+
+/** Who is in a unit does not listen in as well, and no unit waits for itself. */
+function unitsAtOdds(plan: Slice): Fault[] {
+  const after = new Map(plan.units.map((u) => [u.id, u.after]));
+  const isRing = (id: string): boolean => {
+    let at: string | null | undefined = after.get(id);
+    for (let steps = 0; at && steps < plan.units.length; steps++) {
+      if (at === id) return true;
+      at = after.get(at);
+    }
+    return false;
+  };
+  return plan.units.flatMap((u, i) => [
+    ...u.listens.flatMap((c, n) =>
+      u.childIds.includes(c) || u.listens.indexOf(c) !== n
+        ? [{ where: `units[${i}].listens[${n}]`, what: 'this child is in the unit already' }]
+        : [],
+    ),
+    ...(isRing(u.id) ? [{ where: `units[${i}].after`, what: 'in this row a unit waits for itself' }] : []),
+  ]);
 }
 
 /** A part stands once, and a child has its work once. */

@@ -119,7 +119,7 @@ export function draftsFromQuestions(text: string): Draft[] {
           window: 'morning',
         },
       ],
-      recall: [{ easy: question.slice(0, 300), hard: '', answer: '' }],
+      recall: [{ id: '', easy: question.slice(0, 300), hard: '', answer: '' }],
     }));
 }
 

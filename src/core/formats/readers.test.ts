@@ -36,17 +36,17 @@ Stir slowly and keep the lid on.
 
 describe('supplies', () => {
   it.each([
-    ['alum 12 g', { name: 'alum', amount: 12, unit: 'g', each: false }],
-    ['12g alum', { name: 'alum', amount: 12, unit: 'g', each: false }],
-    ['250 ml of vinegar', { name: 'vinegar', amount: 250, unit: 'ml', each: false }],
-    ['three skeins', { name: 'skeins', amount: 3, unit: '', each: false }],
-    ['½ cup flour', { name: 'flour', amount: 0.5, unit: 'cup', each: false }],
-    ['1 1/2 cups salt', { name: 'salt', amount: 1.5, unit: 'cup', each: false }],
-    ['1,5 kg fleece', { name: 'fleece', amount: 1.5, unit: 'kg', each: false }],
-    ['paper 2 sheets each', { name: 'paper', amount: 2, unit: 'sheets', each: true }],
-    ['a field card', { name: 'field card', amount: 1, unit: '', each: false }],
-    ['wooden spoon', { name: 'wooden spoon', amount: null, unit: '', each: false }],
-    ['7', { name: '7', amount: null, unit: '', each: false }],
+    ['alum 12 g', { id: '', name: 'alum', amount: 12, unit: 'g', each: false }],
+    ['12g alum', { id: '', name: 'alum', amount: 12, unit: 'g', each: false }],
+    ['250 ml of vinegar', { id: '', name: 'vinegar', amount: 250, unit: 'ml', each: false }],
+    ['three skeins', { id: '', name: 'skeins', amount: 3, unit: '', each: false }],
+    ['½ cup flour', { id: '', name: 'flour', amount: 0.5, unit: 'cup', each: false }],
+    ['1 1/2 cups salt', { id: '', name: 'salt', amount: 1.5, unit: 'cup', each: false }],
+    ['1,5 kg fleece', { id: '', name: 'fleece', amount: 1.5, unit: 'kg', each: false }],
+    ['paper 2 sheets each', { id: '', name: 'paper', amount: 2, unit: 'sheets', each: true }],
+    ['a field card', { id: '', name: 'field card', amount: 1, unit: '', each: false }],
+    ['wooden spoon', { id: '', name: 'wooden spoon', amount: null, unit: '', each: false }],
+    ['7', { id: '', name: '7', amount: null, unit: '', each: false }],
   ])('%s', (text, expected) => expect(readSupply(text)).toEqual(expected));
   it('are written so that they are read as the same again', () => {
     const item = fc
@@ -59,7 +59,7 @@ describe('supplies', () => {
         unit: fc.constantFrom('', 'g', 'ml', 'sheets'),
         each: fc.boolean(),
       })
-      .map((s) => (s.amount === null ? { ...s, unit: '' } : s));
+      .map((s) => (s.amount === null ? { ...s, id: '', unit: '' } : { ...s, id: '' }));
     fc.assert(
       fc.property(fc.array(item, { maxLength: 6 }), (list) => {
         expect(readSupplies(suppliesText(list))).toEqual(list);
@@ -73,9 +73,9 @@ describe('supplies', () => {
         { supplies: readSupplies('Alum 8 g; spoon'), children: 2 },
       ]),
     ).toEqual([
-      { name: 'alum', amount: 20, unit: 'g', each: false },
-      { name: 'paper', amount: 6, unit: 'sheets', each: false },
-      { name: 'spoon', amount: null, unit: '', each: false },
+      { id: '', name: 'alum', amount: 20, unit: 'g', each: false },
+      { id: '', name: 'paper', amount: 6, unit: 'sheets', each: false },
+      { id: '', name: 'spoon', amount: null, unit: '', each: false },
     ]));
 });
 
@@ -88,7 +88,7 @@ describe('an activity in a line', () => {
       outdoors: true,
       waitAfterHours: 12,
       waitLabel: 'dries',
-      supplies: [{ name: 'wool', amount: 20, unit: 'g' }],
+      supplies: [{ id: '', name: 'wool', amount: 20, unit: 'g' }],
     }));
   it.each([
     ['Walk to the mill, 1 h 30', 90, 'walk'],
@@ -113,7 +113,11 @@ describe('a guide', () => {
         {
           title: 'Draw the breeds',
           minutes: 20,
-          supplies: [{ name: 'paper', amount: 2, each: true }, { name: 'pencils' }, { name: 'field card' }],
+          supplies: [
+            { id: '', name: 'paper', amount: 2, each: true },
+            { name: 'pencils' },
+            { name: 'field card' },
+          ],
         },
       ],
     });
@@ -169,7 +173,7 @@ describe('a table of lessons', () => {
     expect(drafts[1].parts[0]).toMatchObject({
       waitAfterHours: 48,
       waitLabel: 'dries',
-      supplies: [{ name: 'alum', amount: 12 }],
+      supplies: [{ id: '', name: 'alum', amount: 12 }],
     });
   });
   it('names each bad cell with its row', () => {

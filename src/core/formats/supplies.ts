@@ -134,6 +134,7 @@ export function readSupply(text: string): Supply {
   // “1 1/2” is one number.
   const words = rest.replace(/^(\d+) (\d+\/\d+)(?= )/u, '$1\u00a0$2').split(' ');
   const made = (name: string[], amount: number | null, unit: string): Supply => ({
+    id: '',
     name: name.join(' ').slice(0, 80) || rest.slice(0, 80),
     amount: amount === null ? null : Math.round(amount * 1000) / 1000,
     unit,

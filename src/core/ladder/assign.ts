@@ -181,9 +181,9 @@ function careFor(plan: Plan, part: Part, unit: Unit, words: string): string {
     : '';
 }
 
-/** The children who are given work in a part: those who take part, but for the smallest, who are only in the room. */
+/** The children who are given work in a part: those who take part, but for the smallest and those who listen in. */
 export const workers = (part: Part, unit: Unit, children: readonly Child[]): Child[] =>
-  childrenOf(part, unit, children).filter((c) => takesPart(c, unit.starts));
+  childrenOf(part, unit, children).filter((c) => takesPart(c, unit.starts) && !unit.listens.includes(c.id));
 
 /**
  * All assignments of a plan, in the order of its parts and children. What was changed by hand stays as it is but for its

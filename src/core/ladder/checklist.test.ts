@@ -6,8 +6,8 @@ import { writerOf } from './handwriting';
 
 const unit = aUnit({
   vocabulary: [
-    { word: 'wool', meaning: 'hair of a sheep' },
-    { word: 'mordant', meaning: 'what makes a dye hold' },
+    { id: '', word: 'wool', meaning: 'hair of a sheep' },
+    { id: '', word: 'mordant', meaning: 'what makes a dye hold' },
   ],
 });
 const plan = {

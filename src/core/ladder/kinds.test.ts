@@ -325,14 +325,14 @@ describe('in a plan', () => {
           aUnit({
             childIds: ['c3', 'c6', 'c9', 'c12'],
             vocabulary: [
-              { word: 'mordant', meaning: '' },
-              { word: 'shuttle', meaning: '' },
+              { id: '', word: 'mordant', meaning: '' },
+              { id: '', word: 'shuttle', meaning: '' },
             ],
           }),
         ],
         lessons: [aLesson('l1', { title: 'The dye pot', objective: 'Why a mordant holds colour' })],
         books: [{ ...blankBook, id: 'b', title: 'Blue Roads' }],
-        pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'together', childId: null }],
+        pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'together', childIds: [] }],
         uses: [{ id: 'u', pullId: 'p', lessonId: 'l1', firstPage: null, lastPage: null }],
       },
       (l) => [

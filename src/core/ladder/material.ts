@@ -17,7 +17,7 @@ export interface Material {
    * Questions for a quiz, in an easy and a hard form with the answer: what is left for recall, then what the lesson's
    * words mean.
    */
-  questions: RecallPrompt[];
+  questions: Omit<RecallPrompt, 'id'>[];
   /** Objectives the lesson meets. */
   objectives: number;
 }

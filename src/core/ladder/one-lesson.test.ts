@@ -36,8 +36,8 @@ const plan: Plan = redraw(
           aUnit({
             childIds: ['c3', 'c6', 'c9', 'c12'],
             vocabulary: [
-              { word: 'mordant', meaning: 'what makes a dye hold' },
-              { word: 'madder', meaning: 'a root that dyes red' },
+              { id: '', word: 'mordant', meaning: 'what makes a dye hold' },
+              { id: '', word: 'madder', meaning: 'a root that dyes red' },
             ],
           }),
         ],
@@ -48,6 +48,7 @@ const plan: Plan = redraw(
             passage: PASSAGE,
             recall: [
               {
+                id: '',
                 easy: 'What dyes wool red?',
                 hard: 'Why does alum hold the colour?',
                 answer: 'Madder; it ties dye to wool',
@@ -60,8 +61,8 @@ const plan: Plan = redraw(
           { ...blankBook, id: 'b2', title: 'Indigo Roads', pages: 120 },
         ],
         pulls: [
-          { id: 'p1', unitId: 'u1', bookId: 'b1', role: 'spine', childId: null },
-          { id: 'p2', unitId: 'u1', bookId: 'b2', role: 'own', childId: 'c12' },
+          { id: 'p1', unitId: 'u1', bookId: 'b1', role: 'spine', childIds: [] },
+          { id: 'p2', unitId: 'u1', bookId: 'b2', role: 'own', childIds: ['c12'] },
         ],
         uses: [
           { id: 'u1', pullId: 'p1', lessonId: 'l1', firstPage: 31, lastPage: 38 },

@@ -32,13 +32,13 @@ const plan = redraw(
           aUnit({
             childIds: ['c3', 'c6', 'c9', 'c12'],
             passage: POEM,
-            vocabulary: [{ word: 'mordant', meaning: 'what makes a dye hold' }],
+            vocabulary: [{ id: '', word: 'mordant', meaning: 'what makes a dye hold' }],
           }),
         ],
         lessons: [
           aLesson('l1', {
             title: 'A mordant in the dye pot',
-            recall: [{ easy: 'What dyes red?', hard: 'Why does alum hold it?', answer: 'Madder' }],
+            recall: [{ id: '', easy: 'What dyes red?', hard: 'Why does alum hold it?', answer: 'Madder' }],
           }),
         ],
       },

@@ -1,6 +1,15 @@
 /** A promise of the lay-out that a plan breaks. */
 export interface Breach {
   kind:
-    'closed-day' | 'before-unit' | 'weekday' | 'order' | 'wait' | 'child-minutes' | 'parent-minutes' | 'pace';
+    | 'closed-day'
+    | 'before-unit'
+    | 'weekday'
+    | 'window'
+    | 'order'
+    | 'wait'
+    | 'child-minutes'
+    | 'parent-minutes'
+    | 'adult-minutes'
+    | 'pace';
   message: string;
 }

@@ -3,7 +3,9 @@ import { once } from '../plan/once';
 import { mondayOf, shortDate } from '../calendar/dates';
 import { schoolDays, windowsOf, type DayWindow, type SchoolDay } from '../calendar/school-days';
 import { byId, childrenOf, doneParts, groupBy, homes, partsByLesson } from '../plan/lookup';
+import type { Adult } from '../plan/household';
 import type { Plan, Sitting } from '../plan/plan';
+import { EVENING } from '../plan/words';
 import type { Breach } from './breach';
 import { partMinutes } from './input';
 
@@ -27,37 +29,49 @@ interface Taken {
 export function overLimits(plan: Plan): Breach[] {
   const windows = windowsOf(plan.year!);
   const days = new Map(schoolDays(plan.year!).map((d) => [d.date, d]));
-  const limits = new Map(plan.children.map((c) => [c.id, c.minutes]));
-  const names = new Map(plan.children.map((c) => [c.id, c.name]));
+  const adults = byId(plan.adults);
+  const limits = new Map([...plan.children, ...plan.adults].map((c) => [c.id, c.minutes]));
+  const names = new Map([...plan.children, ...plan.adults].map((c) => [c.id, c.name]));
   const found: Breach[] = [];
   const tell = (who: string, { minutes }: Taken, when: string, limit: number): void => {
     const name = names.get(who);
-    const [kind, message] = name
-      ? (['child-minutes', `${name} has ${minutes} min`] as const)
-      : (['parent-minutes', `You lead ${minutes} min`] as const);
-    found.push({ kind, message: `${message} ${when}; the limit is ${limit}.` });
+    const message = `${minutes} min ${when}; the limit is ${limit}.`;
+    if (!name) found.push({ kind: 'parent-minutes', message: `You lead ${message}` });
+    else if (adults.has(who)) found.push({ kind: 'adult-minutes', message: `${name} leads ${message}` });
+    else found.push({ kind: 'child-minutes', message: `${name} has ${message}` });
   };
   for (const [date, sittings] of groupBy(plan.sittings, (s) => s.date)) {
     const day = days.get(date);
-    for (const [who, taken] of minutesTaken(plan, sittings)) {
+    const atSchool = sittings.filter((s) => s.window !== EVENING);
+    for (const [who, taken] of minutesTaken(plan, atSchool)) {
       const whole = limits.get(who) ?? plan.family!.leadMinutes;
       const limit = Math.floor(whole * (day ? shareOf(day, windows) : 1));
       if (taken.pencil && taken.minutes > limit) tell(who, taken, `on ${shortDate(date)}`, limit);
     }
     for (const window of windows) {
-      const length = Math.max(0, Math.min(window.ends, day?.ends ?? window.ends) - window.starts);
       const inWindow = sittings.filter((s) => s.window === window.name);
-      for (const [who, taken] of minutesTaken(plan, inWindow))
+      for (const [who, taken] of minutesTaken(plan, inWindow)) {
+        const length = minutesThere(window, day, adults.get(who));
         if (taken.pencil && taken.minutes > length)
           tell(who, taken, `in the ${window.name} of ${shortDate(date)}`, length);
+      }
     }
   }
   return found;
 }
 
+/** Minutes of a window that there are on a day, for somebody who comes and goes. */
+function minutesThere(window: DayWindow, day: SchoolDay | undefined, adult: Adult | undefined): number {
+  const ends = window.name === EVENING ? window.ends : Math.min(window.ends, day?.ends ?? window.ends);
+  if (!adult) return Math.max(0, ends - window.starts);
+  if (day && !adult.weekdays.includes(day.weekday)) return 0;
+  return Math.max(0, Math.min(ends, adult.ends ?? ends) - Math.max(window.starts, adult.starts ?? 0));
+}
+
 /** How much of a whole day a school day has. */
 function shareOf(day: SchoolDay, windows: readonly DayWindow[]): number {
-  const [starts, ends] = [windows[0].starts, windows[windows.length - 1].ends];
+  const starts = windows[0].starts;
+  const ends = windows.find((w) => w.name === 'afternoon')!.ends;
   return (Math.min(day.ends, ends) - starts) / (ends - starts);
 }
 
@@ -79,7 +93,7 @@ const minutesIn = once((plan: Plan): Minutes => {
     const children = childrenOf(part, unit, plan.children);
     of.set(part.id, [
       ...children.map((c): [string, number] => [c.id, lay.minutes[c.id]]),
-      ['parent', lay.lead],
+      [part.adultId ?? 'parent', lay.lead],
     ]);
   }
   return { pencil: new Set(placedByLayout(plan).map((s) => s.partId)), of };

@@ -7,6 +7,7 @@ import type { Part } from '../plan/lesson';
 import type { Plan, Sitting } from '../plan/plan';
 import type { Breach } from './breach';
 import { overLimits, overPace, placedByLayout } from './check-limits';
+import { EVENING } from '../plan/words';
 import { hoursBetween } from './waits';
 
 /** The promises that what stands on a day breaks. What stands on none is told by `withoutPlace`. */
@@ -38,12 +39,19 @@ function onClosedDays(plan: Plan): Breach[] {
   const homeOf = homes(plan);
   const days = schoolDays(plan.year!);
   const open = new Set(days.map((d) => d.date));
+  const ends = lastDays(plan);
   for (const s of placedByLayout(plan)) {
     const part = parts.get(s.partId)!;
     const { unit } = homeOf(part);
     const closed = open.has(s.date) ? undefined : whyClosed(plan.year!, s.date);
     if (closed)
       found.push({ kind: 'closed-day', message: `“${part.title}” is on ${shortDate(s.date)}, ${closed}.` });
+    const before = unit?.after == null ? undefined : ends().get(unit.after);
+    if (before && s.date <= before.date)
+      found.push({
+        kind: 'order',
+        message: `“${part.title}” is on ${shortDate(s.date)}, and “${before.title}”, which comes first, goes on to ${shortDate(before.date)}.`,
+      });
     if (unit && s.date < unit.starts)
       found.push({
         kind: 'before-unit',
@@ -54,6 +62,13 @@ function onClosedDays(plan: Plan): Breach[] {
       found.push({
         kind: 'weekday',
         message: `“${part.title}” is on ${shortDate(s.date)}, and belongs on a ${weekdayName(part.weekday)}.`,
+      });
+    if ((part.window === EVENING) !== (s.window === EVENING))
+      found.push({
+        kind: 'window',
+        message: `“${part.title}” is in the ${s.window} of ${shortDate(s.date)}, and ${
+          part.window === EVENING ? 'is for the evening' : 'is not for the evening'
+        }.`,
       });
     if (part.earliest && s.date < part.earliest)
       found.push({
@@ -67,6 +82,23 @@ function onClosedDays(plan: Plan): Breach[] {
       });
   }
   return found;
+}
+
+/** The last day of each unit, worked out when it is first asked for: only units in a row ask. */
+function lastDays(plan: Plan): () => ReadonlyMap<string, { title: string; date: string }> {
+  let found: Map<string, { title: string; date: string }> | undefined;
+  return () => {
+    if (found) return found;
+    found = new Map();
+    const homeOf = homes(plan);
+    const parts = byId(plan.parts);
+    for (const { partId, date } of plan.sittings) {
+      const part = parts.get(partId)!;
+      const unit = part.ruleId === null ? homeOf(part).unit : undefined;
+      if (unit && date > (found.get(unit.id)?.date ?? '')) found.set(unit.id, { title: unit.title, date });
+    }
+    return found;
+  };
 }
 
 function outOfOrder(plan: Plan): Breach[] {
@@ -112,7 +144,8 @@ function outOfOrder(plan: Plan): Breach[] {
               message: `“${part.title}” comes before “${waiting.title}” has waited ${waiting.hours} h.`,
             });
           before = s;
-          if (!waiting && (!chain || moment(s) > moment(chain))) chain = s;
+          // What is done in the evening, or after a wait, holds up no other lesson.
+          if (!waiting && s.window !== EVENING && (!chain || moment(s) > moment(chain))) chain = s;
           opens = false;
         }
         if (part.waitAfterHours > 0 && s)

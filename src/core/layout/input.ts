@@ -3,6 +3,7 @@ import { onceOf } from '../plan/once';
 import { addDays } from '../calendar/dates';
 import { schoolDays, windowsOf, type DayWindow, type SchoolDay } from '../calendar/school-days';
 import type { IsoDate, WindowName } from '../plan/measures';
+import type { Adult } from '../plan/household';
 import type { Assignment, Plan, Reason } from '../plan/plan';
 import type { Part } from '../plan/lesson';
 import type { Unit } from '../plan/unit';
@@ -23,8 +24,10 @@ export interface LayPart {
   title: string;
   /** Minutes for each child who takes part. */
   minutes: Record<string, number>;
-  /** Minutes the parent leads. */
+  /** Minutes an adult leads: the parent, or who leads in their place. */
   lead: number;
+  /** The adult who leads in the parent's place. */
+  leader: string | null;
   window: WindowName | null;
   fixedDate: IsoDate | null;
   /** Only on this weekday, or what serves for it. */
@@ -33,6 +36,8 @@ export interface LayPart {
   earliest: IsoDate | null;
   latest: IsoDate | null;
   waitAfterHours: number;
+  /** May be left out when days run short: it, or its whole lesson. */
+  optional: boolean;
   /** A rule brings it back on its date. */
   comesBack: boolean;
 }
@@ -69,6 +74,8 @@ export interface LayoutInput {
   childLimits: Record<string, number>;
   /** Minutes a day the parent can lead. */
   leadLimit: number;
+  /** Other adults who lead, when they are there. */
+  adults: readonly Adult[];
   /** Nothing in pencil is laid before this day. */
   today: IsoDate;
   units: LayUnit[];
@@ -105,7 +112,10 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
       lessonsPerWeek: unit.lessonsPerWeek,
       lessons: (lessonsOf.get(unit.id) ?? []).map((lesson) => ({
         id: lesson.id,
-        parts: (partsOf.get(lesson.id) ?? []).map((p) => minutesFor(p, unit)),
+        parts: (partsOf.get(lesson.id) ?? []).map((p) => {
+          const lay = minutesFor(p, unit);
+          return lesson.optional && !lay.optional ? { ...lay, optional: true } : lay;
+        }),
       })),
       closing: loose
         .filter((p) => p.unitId === unit.id && p.fixedDate === null)
@@ -116,6 +126,7 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
     windows: windowsOf(plan.year),
     childLimits: Object.fromEntries(plan.children.map((c) => [c.id, c.minutes])),
     leadLimit: plan.family.leadMinutes,
+    adults: plan.adults,
     today: choice.today,
     units,
     dated: loose.filter((p) => p.fixedDate !== null).map((p) => minutesFor(p, homeOf(p).unit)),
@@ -215,12 +226,14 @@ export const partMinutes = onceOf<
       title,
       minutes,
       lead,
+      leader: part.adultId,
       window,
       fixedDate,
       weekday,
       earliest,
       latest,
       waitAfterHours,
+      optional: part.optional,
       comesBack: part.ruleId !== null,
     };
   }

@@ -27,10 +27,10 @@ export interface Placement extends Place {
 export interface Unplaced {
   partId: string;
   /**
-   * `too-long`: longer than someone's day; `longer-than-half-day`: longer than any half-day; `no-room`: no day left
-   * with room; `no-day`: no school day left at all.
+   * `too-long`: longer than someone's day; `longer-than-half-day`: longer than any half-day; `never-there`: who leads it
+   * is never there; `no-room`: no day left with room; `no-day`: no school day left at all.
    */
-  why: 'too-long' | 'longer-than-half-day' | 'no-room' | 'no-day';
+  why: 'too-long' | 'longer-than-half-day' | 'never-there' | 'no-room' | 'no-day';
   /** What had no room: someone's day or half-days, or the part's own weekday and dates. */
   block?: Block;
 }
@@ -42,6 +42,8 @@ export interface Layout {
 
 /** How far past its target a lesson is looked at, in school days, before the first day that will do is taken. */
 const LOOK_AHEAD = 8;
+
+const NEVER = { day: 'too-long', 'half-day': 'longer-than-half-day', presence: 'never-there' } as const;
 
 export function layOut(input: LayoutInput): Layout {
   return new Scheduler(input).lay();
@@ -132,7 +134,8 @@ class Scheduler {
       const after = schedule.slots.day(before) === day ? before : schedule.slots.firstOf(day);
       const others = input.windows.map((_, w) => schedule.slots.of(day, w)).filter((s) => s !== wanted);
       const choices = [wanted, ...others].filter((s) => s >= after);
-      const hasRoom = (slot: Slot): boolean => schedule.hasMinutes(part, slot);
+      const hasRoom = (slot: Slot): boolean =>
+        slot === wanted ? schedule.hasMinutesThere(part, slot) : schedule.hasMinutes(part, slot);
       for (const p of pencil) schedule.take(p.part, p.slot);
       const beside = choices.find(hasRoom);
       for (const p of pencil) schedule.take(p.part, p.slot, -1);
@@ -169,7 +172,7 @@ class Scheduler {
     if (lack)
       this.unplaced.push({
         partId: part.id,
-        why: lack.of === 'day' ? 'too-long' : 'longer-than-half-day',
+        why: NEVER[lack.of],
         block: lack,
       });
     return lack !== undefined;
@@ -267,7 +270,8 @@ class Scheduler {
     for (const part of lesson.parts) {
       const slot = this.schedule.slotOf(part);
       if (slot === undefined) continue;
-      end = Math.max(end ?? 0, slot);
+      // The evening holds nothing up: the next lesson may begin in school before it.
+      if (this.schedule.isAtSchool(slot)) end = Math.max(end ?? 0, slot);
       if (part.waitAfterHours > 0) break;
     }
     return end;

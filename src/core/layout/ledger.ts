@@ -1,66 +1,116 @@
-/** The minutes of every child and of the parent, day by day and window by window: what is taken and what is free. */
+/** The minutes of every child and of all who lead, day by day and window by window: what is taken and what is free. */
 import type { LayoutInput, LayPart } from './input';
 
-/** Who has no room: a child's id, or the parent. */
+/** Who has no room: a child's id, another adult's, or the parent. */
 export const PARENT = 'parent';
 
-/** Who lacks the minutes for a part, and whether their whole day is full or only that half-day. */
+/** Who lacks the minutes for a part: their whole day is full, only that half-day, or they are not there then. */
 export interface Lack {
   who: string;
-  of: 'day' | 'half-day';
+  of: 'day' | 'half-day' | 'presence';
+}
+
+interface Person {
+  id: string;
+  dayLimit: number;
+  /** Minutes of each window of each day that this person has. */
+  has: Int32Array;
+  /** The longest of them at school, and of evenings. */
+  longest: { school: number; evening: number };
+  used: Int32Array;
+  usedInWindow: Int32Array;
+  minutesFor: (part: LayPart) => number;
 }
 
 export class Ledger {
-  private readonly people: string[];
-  private readonly dayLimit: number[];
-  private readonly used: Int32Array[];
-  private readonly usedInWindow: Int32Array[];
+  private readonly people: Person[];
   private readonly windowCount: number;
-  /** Minutes of each window of each day; less on a day that ends early. */
-  private readonly windowLength: Int32Array;
-  private readonly longestWindow: number;
+  private readonly atSchool: readonly boolean[];
   /** The part of a whole day that a day has; limits of a day shrink with it. */
   private readonly share: Float64Array;
 
-  constructor(input: Pick<LayoutInput, 'childLimits' | 'leadLimit' | 'windows' | 'days'>) {
-    this.people = [...Object.keys(input.childLimits), PARENT];
-    this.dayLimit = [...Object.values(input.childLimits), input.leadLimit];
-    this.windowCount = input.windows.length;
-    const [starts, ends] = [input.windows[0].starts, input.windows[input.windows.length - 1].ends];
-    this.windowLength = Int32Array.from(
-      input.days.flatMap((d) => input.windows.map((w) => Math.max(0, Math.min(w.ends, d.ends) - w.starts))),
+  constructor({
+    childLimits,
+    leadLimit,
+    adults,
+    windows,
+    days,
+  }: Pick<LayoutInput, 'childLimits' | 'leadLimit' | 'adults' | 'windows' | 'days'>) {
+    this.windowCount = windows.length;
+    this.atSchool = windows.map((w) => w.atSchool);
+    const school = windows.filter((w) => w.atSchool);
+    const [starts, ends] = [school[0].starts, school[school.length - 1].ends];
+    this.share = Float64Array.from(days, (d) => (Math.min(d.ends, ends) - starts) / (ends - starts));
+    // A day that ends early has shorter windows; the evening is what it always is.
+    const open = days.map((d) =>
+      windows.map((w) => ({ from: w.starts, to: w.atSchool ? Math.min(w.ends, d.ends) : w.ends })),
     );
-    this.longestWindow = this.windowLength.reduce((a, b) => Math.max(a, b), 0);
-    this.share = Float64Array.from(input.days, (d) => (Math.min(d.ends, ends) - starts) / (ends - starts));
-    this.used = this.people.map(() => new Int32Array(input.days.length));
-    this.usedInWindow = this.people.map(() => new Int32Array(input.days.length * this.windowCount));
-  }
-
-  private minutesFor(person: string, part: LayPart): number {
-    return person === PARENT ? part.lead : (part.minutes[person] ?? 0);
+    const all = Int32Array.from(open.flatMap((d) => d.map((w) => Math.max(0, w.to - w.from))));
+    const person = (
+      id: string,
+      dayLimit: number,
+      minutesFor: Person['minutesFor'],
+      has: Int32Array = all,
+    ): Person => ({
+      id,
+      dayLimit,
+      minutesFor,
+      has,
+      longest: {
+        school: has.reduce((m, n, cell) => (this.atSchool[cell % windows.length] ? Math.max(m, n) : m), 0),
+        evening: has.reduce((m, n, cell) => (this.atSchool[cell % windows.length] ? m : Math.max(m, n)), 0),
+      },
+      used: new Int32Array(days.length),
+      usedInWindow: new Int32Array(days.length * windows.length),
+    });
+    this.people = [
+      ...Object.entries(childLimits).map(([id, limit]) => person(id, limit, (p) => p.minutes[id] ?? 0)),
+      person(PARENT, leadLimit, (p) => (p.leader === null ? p.lead : 0)),
+      ...adults.map((a) =>
+        person(
+          a.id,
+          a.minutes,
+          (p) => (p.leader === a.id ? p.lead : 0),
+          Int32Array.from(
+            open.flatMap((d, i) =>
+              d.map((w) =>
+                a.weekdays.includes(days[i].weekday)
+                  ? Math.max(0, Math.min(w.to, a.ends ?? Infinity) - Math.max(w.from, a.starts ?? 0))
+                  : 0,
+              ),
+            ),
+          ),
+        ),
+      ),
+    ];
   }
 
   /** Who lacks the minutes for this part then; undefined when it fits. A full day is named before a full half-day. */
   lack(part: LayPart, day: number, window: number): Lack | undefined {
     const cell = day * this.windowCount + window;
-    let halfDay: Lack | undefined;
-    for (let i = 0; i < this.people.length; i++) {
-      const minutes = this.minutesFor(this.people[i], part);
+    let other: Lack | undefined;
+    for (const { id, dayLimit, has, used, usedInWindow, minutesFor } of this.people) {
+      const minutes = minutesFor(part);
       if (minutes === 0) continue;
-      if (this.used[i][day] + minutes > Math.floor(this.dayLimit[i] * this.share[day]))
-        return { who: this.people[i], of: 'day' };
-      if (!halfDay && this.usedInWindow[i][cell] + minutes > this.windowLength[cell])
-        halfDay = { who: this.people[i], of: 'half-day' };
+      if (this.atSchool[window] && used[day] + minutes > Math.floor(dayLimit * this.share[day]))
+        return { who: id, of: 'day' };
+      if (!other && usedInWindow[cell] + minutes > has[cell])
+        other = { who: id, of: has[cell] ? 'half-day' : 'presence' };
     }
-    return halfDay;
+    return other;
   }
 
-  /** Who could not take this part on any day, however empty: it is longer than their day, or than any half-day. */
-  neverFits(part: LayPart): Lack | undefined {
-    for (let i = 0; i < this.people.length; i++) {
-      const minutes = this.minutesFor(this.people[i], part);
-      if (minutes > this.dayLimit[i]) return { who: this.people[i], of: 'day' };
-      if (minutes > this.longestWindow) return { who: this.people[i], of: 'half-day' };
+  /**
+   * Who could not take this part on any day, however empty: it is longer than their day, or than any window it may stand
+   * in, or they are never there.
+   */
+  neverFits(part: LayPart, at: 'school' | 'evening'): Lack | undefined {
+    for (const { id, dayLimit, longest, minutesFor } of this.people) {
+      const minutes = minutesFor(part);
+      if (minutes === 0) continue;
+      if (!longest[at]) return { who: id, of: 'presence' };
+      if (at === 'school' && minutes > dayLimit) return { who: id, of: 'day' };
+      if (minutes > longest[at]) return { who: id, of: 'half-day' };
     }
     return undefined;
   }
@@ -68,10 +118,10 @@ export class Ledger {
   /** Takes the part's minutes (sign 1) or gives them back (sign −1). */
   take(part: LayPart, day: number, window: number, sign: 1 | -1 = 1): void {
     const cell = day * this.windowCount + window;
-    this.people.forEach((person, i) => {
-      const m = sign * this.minutesFor(person, part);
-      this.used[i][day] += m;
-      this.usedInWindow[i][cell] += m;
-    });
+    for (const person of this.people) {
+      const minutes = sign * person.minutesFor(part);
+      if (this.atSchool[window]) person.used[day] += minutes;
+      person.usedInWindow[cell] += minutes;
+    }
   }
 }

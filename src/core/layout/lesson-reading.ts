@@ -1,6 +1,6 @@
 /** Minutes of reading in each lesson, aloud and alone by child, against what the lesson takes and the child can take. */
 import { partMinutes } from './input';
-import { booksById, byId, groupBy, lessonsOf } from '../plan/lookup';
+import { booksById, byId, groupBy, isFor, lessonsOf } from '../plan/lookup';
 import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
 import { pagesOf, readingClock, wordsOf } from '../books/reading';
@@ -49,7 +49,7 @@ export function lessonReading(plan: Plan, unit: Unit): LessonReading[] {
       children: children.map((c) => ({
         childId: c.id,
         alone: clock.alone(
-          sum((r) => r.pull.role === 'own' && (r.pull.childId === null || r.pull.childId === c.id)),
+          sum((r) => r.pull.role === 'own' && isFor(r.pull, c.id)),
           c.id,
           unit.starts,
         ),

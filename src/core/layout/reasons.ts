@@ -30,6 +30,8 @@ export function reasonInWords(reason: Reason, nameOf: NameOf): string {
       return `${capital(whose(reason.of, nameOf))} was full on ${dayOf(reason)}.`;
     case 'half-days-full':
       return `No half-day had room for it in ${whose(reason.of, nameOf)} on ${dayOf(reason)}.`;
+    case 'not-there':
+      return `${capital(nameOf(reason.of ?? ''))} was not there on ${dayOf(reason)}.`;
     case 'wait':
       return `It waits for “${nameOf(reason.of ?? '')}”.`;
     case 'comes-back':
@@ -49,11 +51,15 @@ export function unplacedInWords({ why, block }: Unplaced, nameOf: NameOf): strin
       return `It takes more than ${time} for a whole day. Shorten it, split it, or raise the limit.`;
     case 'longer-than-half-day':
       return 'It takes longer than any half-day. Shorten it, split it, or make a half-day longer.';
+    case 'never-there':
+      return `${capital(nameOf(lack?.who ?? ''))} is there in none of the hours it can be done in.`;
     case 'no-day':
       return 'No school days are left in the year.';
     case 'no-room':
       if (block === 'own-limits') return 'No day that is left suits its weekday and its dates.';
       if (!lack) return 'What is in ink after it leaves no day for it.';
+      if (lack.of === 'presence')
+        return `${capital(nameOf(lack.who))} is there on no day that is left for it.`;
       return `No ${lack.of} that is left has room for it in ${time}.`;
   }
 }

@@ -152,8 +152,19 @@ const earlier = (a: IsoDate | null | undefined, b: IsoDate | null | undefined): 
   a && b ? (a < b ? a : b) : (a ?? undefined);
 
 function partOf(rule: Rule, id: string, title: string): Part {
-  const { kind, minutes, lead, window, childIds } = rule;
-  return { ...blankPart, id: shortId(id), ruleId: rule.id, kind, title, minutes, lead, window, childIds };
+  const { kind, minutes, lead, adultId, window, childIds } = rule;
+  return {
+    ...blankPart,
+    id: shortId(id),
+    ruleId: rule.id,
+    kind,
+    title,
+    minutes,
+    lead,
+    adultId,
+    window,
+    childIds,
+  };
 }
 
 /**

@@ -3,9 +3,9 @@
  * lay-out.
  */
 import { addDays } from '../calendar/dates';
-import { schoolDays } from '../calendar/school-days';
+import { schoolDayFrom, schoolDays } from '../calendar/school-days';
 import { assignments } from '../ladder/assign';
-import { groupBy, homes } from '../plan/lookup';
+import { byId, groupBy, homes } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Plan, Reason, Sitting } from '../plan/plan';
 import { layoutInput, type LayoutChoice, type LayoutInput } from './input';
@@ -24,15 +24,58 @@ const AHEAD = 13;
 /** Rounds in which the reach follows the lessons; where it runs ahead of them for ever, it is then the whole year. */
 const FOLLOWING_ROUNDS = 4;
 
+/** A plan drawn again, its units in a row one after the other. */
+export function redraw(given: Plan, choice: LayoutChoice): Redrawn {
+  let plan = given;
+  let drawn = drawOnce(plan, given, choice);
+  // A unit of a row starts when the one before it has ended, which may move the next: once for each of the row.
+  for (let round = 0; round < plan.units.length; round++) {
+    const units = startedInRow(drawn);
+    if (!units) break;
+    plan = { ...drawn.plan, units };
+    const moved = units.filter((u, i) => u !== drawn.plan.units[i]).map((u) => u.id);
+    drawn = drawOnce(plan, given, {
+      ...choice,
+      fresh: choice.fresh === 'all' ? 'all' : [...(choice.fresh ?? []), ...moved],
+    });
+  }
+  return drawn;
+}
+
+/**
+ * The units with the start of each that follows another put on the school day after that one's last; undefined where all
+ * stand so already. One that follows a unit on no day keeps its start.
+ */
+function startedInRow({ plan, input, layout }: Redrawn): Plan['units'] | undefined {
+  if (!input || !layout || plan.units.every((u) => u.after === null)) return undefined;
+  const homeOf = homes(plan);
+  const parts = byId(plan.parts);
+  const ends = new Map<string, IsoDate>();
+  for (const { partId, date } of layout.placements) {
+    const part = parts.get(partId)!;
+    const unit = part.ruleId === null ? homeOf(part).unit : undefined;
+    if (unit && date > (ends.get(unit.id) ?? '')) ends.set(unit.id, date);
+  }
+  let isMoved = false;
+  const units = plan.units.map((unit) => {
+    const end = unit.after === null || unit.waiting ? undefined : ends.get(unit.after);
+    const starts = end && schoolDayFrom(input.days, addDays(end, 1))?.date;
+    if (!starts || starts === unit.starts) return unit;
+    isMoved = true;
+    return { ...unit, starts };
+  });
+  return isMoved ? units : undefined;
+}
+
 /**
  * What comes back is made as far as the lessons reach, and takes minutes that may push the lessons on; so the two are
  * drawn in turn, the reach only ever growing, until nothing is added.
  */
-export function redraw(given: Plan, choice: LayoutChoice): Redrawn {
+function drawOnce(from: Plan, given: Plan, choice: LayoutChoice): Redrawn {
   let reach: Reach = { units: new Map(), family: '', places: new Map() };
-  let plan = given;
-  const comesBack = given.rules.length > 0 || given.parts.some((p) => p.ruleId !== null);
-  const days = comesBack && given.year ? schoolDays(given.year) : [];
+  let plan = from;
+  const comesBack = from.rules.length > 0 || from.parts.some((p) => p.ruleId !== null);
+  const days = comesBack && from.year ? schoolDays(from.year) : [];
   for (let round = 0; ; round++) {
     const parts = comesBack ? withRecurring(plan, days, reach) : plan.parts;
     const settled = round > 0 && sameParts(parts, plan.parts);

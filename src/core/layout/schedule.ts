@@ -1,6 +1,7 @@
 /** A lay-out as it grows: where parts stand, what room is left, and who has none. */
 import { servesFor } from '../calendar/school-days';
 import type { Reason } from '../plan/plan';
+import { EVENING } from '../plan/words';
 import type { LayoutInput, LayPart } from './input';
 import { Ledger, type Lack } from './ledger';
 import { Slots, type Slot } from './slots';
@@ -48,7 +49,7 @@ export class Schedule {
   }
 
   neverFits(part: LayPart): Lack | undefined {
-    return this.ledger.neverFits(part);
+    return this.ledger.neverFits(part, part.window === EVENING ? 'evening' : 'school');
   }
 
   /** Where a part stood in the last lay-out, if that day is still a school day. */
@@ -102,8 +103,8 @@ export class Schedule {
     let block: Block | undefined;
     const fits = (slot: Slot): boolean => {
       const at = this.blockAt(part, slot);
-      // A full day says more than a full half-day.
-      if (at && (!block || (at !== 'own-limits' && at.of === 'day'))) block = at;
+      // A full day says more than a full half-day, and that more than a window it is not for.
+      if (at && (!block || block === 'own-limits' || (at !== 'own-limits' && at.of === 'day'))) block = at;
       return !at;
     };
     if (wanted !== undefined && wanted >= first && wanted <= last && fits(wanted)) return { slot: wanted };
@@ -115,11 +116,29 @@ export class Schedule {
     const day = this.slots.day(slot);
     if (part.weekday !== null && !servesFor(this.input.days, day, part.weekday)) return 'own-limits';
     if (part.latest !== null && this.input.days[day].date > part.latest) return 'own-limits';
+    if (!this.mayUse(part, this.slots.window(slot))) return 'own-limits';
     return this.ledger.lack(part, day, this.slots.window(slot));
   }
 
-  /** Whether nobody lacks the minutes for a part on a slot. */
-  hasMinutes(part: LayPart, slot: Slot): boolean {
+  isAtSchool(slot: Slot): boolean {
+    return this.input.windows[this.slots.window(slot)].atSchool;
+  }
+
+  /** What is for the evening stands in the evening, and nothing else does unless it was put there. */
+  private mayUse(part: LayPart, window: number): boolean {
+    return this.input.windows[window].atSchool === (part.window !== EVENING);
+  }
+
+  /** Whether nobody lacks the minutes for a part on a slot, whatever window it is for. */
+  hasMinutesThere(part: LayPart, slot: Slot): boolean {
     return !this.ledger.lack(part, this.slots.day(slot), this.slots.window(slot));
+  }
+
+  /** Whether a part may stand in a slot's window and nobody lacks the minutes for it there. */
+  hasMinutes(part: LayPart, slot: Slot): boolean {
+    return (
+      this.mayUse(part, this.slots.window(slot)) &&
+      !this.ledger.lack(part, this.slots.day(slot), this.slots.window(slot))
+    );
   }
 }

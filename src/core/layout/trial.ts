@@ -133,6 +133,8 @@ function tryWay(
   return { moved, cost, placed };
 }
 
+const FULL = { day: 'full', 'half-day': 'half-days-full', presence: 'not-there' } as const;
+
 /** The binding constraint of a part just placed. */
 function whyThere(
   { slots }: Schedule,
@@ -145,7 +147,7 @@ function whyThere(
 ): Reason {
   const full = blocked?.by && blocked.by !== 'own-limits' ? blocked.by : undefined;
   const fullThen: Reason | undefined = full && {
-    kind: full.of === 'day' ? 'full' : 'half-days-full',
+    kind: FULL[full.of],
     of: full.who,
     date: days[blocked!.day].date,
   };

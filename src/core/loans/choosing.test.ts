@@ -59,8 +59,8 @@ describe('what is asked', () => {
         book('e', 'Felt hats', { state: 'lost' }),
       ],
       pulls: [
-        { id: 'pb', unitId: 'u1', bookId: 'b', role: 'not now', childId: null },
-        { id: 'pc', unitId: 'u1', bookId: 'c', role: 'together', childId: null },
+        { id: 'pb', unitId: 'u1', bookId: 'b', role: 'not now', childIds: [] },
+        { id: 'pc', unitId: 'u1', bookId: 'c', role: 'together', childIds: [] },
       ],
       uses: [{ id: 'u', pullId: 'pc', lessonId: 'l3', firstPage: null, lastPage: null }],
     });
@@ -76,7 +76,7 @@ describe('what is asked', () => {
   it('leaves of the budget and the card what is not spoken for', () => {
     const p = plan({
       books: [book('a', 'Felt', { source: 'to buy', price: 300 })],
-      pulls: [{ id: 'pa', unitId: 'u1', bookId: 'a', role: 'basket', childId: null }],
+      pulls: [{ id: 'pa', unitId: 'u1', bookId: 'a', role: 'basket', childIds: [] }],
     });
     expect(asking(p).problem.limits).toMatchObject({ budget: 700, loans: 1, loanWeeks: 6 });
   });

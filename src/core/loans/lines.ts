@@ -3,7 +3,7 @@
  * with that.
  */
 import { addDays, daysBetween, shortDate } from '../calendar/dates';
-import { booksById, byId, groupBy, lessonsOf } from '../plan/lookup';
+import { booksById, byId, groupBy, isFor, lessonsOf } from '../plan/lookup';
 import type { Book } from '../plan/book';
 import type { Card, Loan } from '../plan/loan';
 import type { IsoDate } from '../plan/measures';
@@ -80,9 +80,7 @@ export function needsOf(plan: Plan, bookId: string): Need[] {
             ? 'read-aloud'
             : '';
       const reading = all.filter(
-        (p) =>
-          p.kind === kind &&
-          (p.childIds === null || pull.childId === null || p.childIds.includes(pull.childId)),
+        (p) => p.kind === kind && (p.childIds === null || p.childIds.some((c) => isFor(pull, c))),
       );
       const dates = (reading.length ? reading : all)
         .filter((p) => !done.has(p.id))

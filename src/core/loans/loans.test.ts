@@ -38,7 +38,7 @@ function planWith(over: Partial<Plan> = {}, on = ['l4', 'l6']): Plan {
         { ...blankBook, id: 'b', title: 'Blue roads', pages: 40, source: 'borrowed' },
         { ...blankBook, id: 'other', title: 'Lesson books', pages: 30 },
       ],
-      pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'together', childId: null }],
+      pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'together', childIds: [] }],
       uses: on.map((lessonId) => ({
         id: `use-${lessonId}`,
         pullId: 'p',
@@ -270,7 +270,7 @@ it('what is to buy is summed against the unit’s limit, with what the family ha
         { ...blankBook, id: 'own', title: 'An indigo field', listenFrom: 6 },
         { ...blankBook, id: 'far', title: 'Indigo', listenFrom: 17 },
       ],
-      pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'together', childId: null }],
+      pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'together', childIds: [] }],
     },
     ['l4'],
   );

@@ -5,7 +5,14 @@ import type { Child, Family, Mark } from './plan';
 import type { Unit } from './unit';
 import type { SchoolYear } from './year';
 
-export const blankFamily: Family = { name: '', leadMinutes: 150, allergies: [], patterns: [], card: null };
+export const blankFamily: Family = {
+  name: '',
+  leadMinutes: 150,
+  allergies: [],
+  patterns: [],
+  countsFor: {},
+  card: null,
+};
 
 export const blankChild: Omit<Child, 'id' | 'name' | 'birthMonth' | 'hatch'> = {
   minutes: 90,
@@ -24,6 +31,8 @@ export const blankYear: Omit<SchoolYear, 'starts' | 'ends'> = {
   middayStarts: 690,
   afternoonStarts: 780,
   dayEnds: 900,
+  eveningStarts: 1080,
+  eveningEnds: 1200,
   daysOff: [],
   shortDays: [],
   extraDays: [],
@@ -38,6 +47,9 @@ export const blankUnit: Omit<Unit, 'id' | 'title' | 'starts'> = {
   lessonsPerWeek: null,
   hopedWeeks: null,
   childIds: [],
+  listens: [],
+  after: null,
+  subjects: [],
   goals: '',
   bigIdeas: [],
   vocabulary: [],
@@ -104,6 +116,8 @@ export const blankDoing: Omit<Outline, 'id' | 'kind' | 'title' | 'lead' | 'taste
   needs: [],
   waitAfterHours: 0,
   waitLabel: '',
+  ageFrom: null,
+  ageTo: null,
 };
 
 export const blankPart: Omit<Part, 'id' | 'kind' | 'title' | 'lead'> = {
@@ -111,9 +125,11 @@ export const blankPart: Omit<Part, 'id' | 'kind' | 'title' | 'lead'> = {
   unitId: null,
   ruleId: null,
   ...blankDoing,
+  alternatives: [],
   childIds: null,
   optional: false,
   fixedDate: null,
+  adultId: null,
   weekday: null,
   earliest: null,
   latest: null,
@@ -128,6 +144,7 @@ export const blankRule: Omit<Rule, 'id' | 'title' | 'kind' | 'rhythm'> = {
   unitId: null,
   minutes: 15,
   lead: 'leads',
+  adultId: null,
   window: null,
   childIds: null,
   piece: '',

@@ -20,9 +20,22 @@ export function titled(plan: Pick<Plan, Titled>, list: Titled, id: string | null
   return `“${items.find((x) => x.id === id)?.title ?? GONE[list]}”`;
 }
 
+/** Names by id of all that a reason can speak of: children, other adults, parts. */
+export function namesIn(plan: Pick<Plan, 'children' | 'adults' | 'parts'>): (id: string) => string {
+  const names = new Map([
+    ...[...plan.children, ...plan.adults].map((x): [string, string] => [x.id, x.name]),
+    ...plan.parts.map((p): [string, string] => [p.id, p.title]),
+  ]);
+  return (id) => names.get(id) ?? '';
+}
+
 /** A child's name, or what is said instead of it. */
 export const childName = (plan: Pick<Plan, 'children'>, id: string | null, otherwise = 'a child'): string =>
   plan.children.find((c) => c.id === id)?.name ?? otherwise;
 
 /** A figure with its noun: `1 word`, `4 words`, `2 copies`. */
 export const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+
+const andList = new Intl.ListFormat('en-GB', { type: 'conjunction' });
+/** Names one after the other: `Ottilie, Bram and Junia`. */
+export const inAList = (names: readonly string[]): string => andList.format(names);

@@ -5,6 +5,7 @@
 import type { About, Entry } from './entry';
 import type { Reading } from './loan';
 import { booksById, byId, homes } from './lookup';
+import { subjectsOf } from './subjects';
 import type { IsoDate } from './measures';
 import type { Mark, Plan, Slice } from './plan';
 
@@ -109,6 +110,7 @@ function writer(
         date: m.date,
         kind: m.outcome,
         childId: m.childId,
+        adultId: part?.adultId ?? null,
         partId: m.partId,
         minutes: m.minutes,
         letters: m.letters,
@@ -120,7 +122,7 @@ function writer(
           lesson: lesson?.title ?? '',
           title: part?.title ?? '',
           kind: part?.kind ?? '',
-          subject: '',
+          subject: part ? subjectsOf(plan, part, unit).join(', ').slice(0, 200) : '',
           rung: m.rung ?? given.get(`${m.partId} ${m.childId}`) ?? null,
         },
       };

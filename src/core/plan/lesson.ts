@@ -1,6 +1,16 @@
 /** The shape of lessons, of parts (what can be placed), and of the rules by which parts come back. */
 import { z } from 'zod';
-import { id, isoDate, longText, minutes, rungMoves, shortText, weekday, windowName } from './measures';
+import {
+  id,
+  isoDate,
+  longText,
+  minutes,
+  pieceId,
+  rungMoves,
+  shortText,
+  weekday,
+  windowName,
+} from './measures';
 import { LEADS, PART_KINDS, SWAP_KINDS } from './words';
 import { taste } from './unit';
 
@@ -11,6 +21,7 @@ export const topic = z.strictObject({ title: shortText, page: z.int().min(1).max
 
 /** A question for the next lesson's opening and for a quiz, in an easy and a hard form; the answer is kept apart from it. */
 export const recallPrompt = z.strictObject({
+  id: pieceId,
   easy: z.string().trim().max(300),
   hard: z.string().trim().max(300),
   answer: z.string().trim().max(300).default(''),
@@ -41,6 +52,7 @@ export const lead = z.enum(LEADS);
 
 /** Something used up or laid ready: `alum 12 g`, `skeins 3`; for the whole table, or for each child. */
 export const supply = z.strictObject({
+  id: pieceId,
   name: z.string().trim().min(1, 'a supply needs a name').max(80),
   amount: z.number().positive('an amount is more than nothing').max(1_000_000).nullable(),
   unit: z.string().trim().max(20),
@@ -50,10 +62,13 @@ export type Supply = z.infer<typeof supply>;
 
 /** Something to be done ahead: on the day (0), the evening before (1), or so many days before. */
 export const preparation = z.strictObject({
+  id: pieceId,
   what: z.string().trim().min(1, 'say what to prepare').max(200),
   daysBefore: z.int().min(0).max(365),
 });
 export type Preparation = z.infer<typeof preparation>;
+
+const age = z.int().min(0).max(21).nullable().default(null);
 
 /** What is done in a part, apart from where it stands and who takes part. An outline keeps the same for another time. */
 const doing = {
@@ -80,6 +95,9 @@ const doing = {
     .min(0)
     .max(24 * 60),
   waitLabel: z.string().trim().max(40),
+  /** The ages it is meant for, as its maker or the family says; null leaves an end open. */
+  ageFrom: age,
+  ageTo: age,
 };
 
 /** What one child does instead, and why. */
@@ -89,6 +107,10 @@ export const swap = z.strictObject({
 });
 export type Swap = z.infer<typeof swap>;
 
+/** What could be done instead of a part, by the same children; of the alternatives one stands. */
+export const alternative = z.strictObject({ id, ...doing });
+export type Alternative = z.infer<typeof alternative>;
+
 export const part = z.strictObject({
   id,
   /** The lesson it belongs to; null for a part of the unit or, with no unit either, of the family. */
@@ -97,10 +119,13 @@ export const part = z.strictObject({
   /** The rule that brings it back; null for a part that was made by hand. */
   ruleId: id.nullable().default(null),
   ...doing,
+  alternatives: z.array(alternative).max(12).default([]),
   /** Null: every child of the unit, or of the family. */
   childIds: z.array(id).nullable(),
   optional: z.boolean().default(false),
   fixedDate: isoDate.nullable(),
+  /** The adult who leads it in the parent's place; null: the parent. */
+  adultId: id.nullable().default(null),
   /** Only on this weekday; where that day has no school, on the nearest school day of its week. */
   weekday: weekday.nullable().default(null),
   earliest: isoDate.nullable().default(null),
@@ -149,6 +174,8 @@ export const rule = z.strictObject({
   kind: partKind,
   minutes,
   lead,
+  /** The adult who leads it in the parent's place. */
+  adultId: id.nullable().default(null),
   window: windowName.nullable(),
   childIds: z.array(id).nullable(),
   rhythm,

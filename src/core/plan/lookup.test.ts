@@ -1,3 +1,4 @@
+import type { PartKind } from './lesson';
 import { describe, expect, it } from 'vitest';
 import { aLesson, aPart, aPlan, aUnit } from '../../../tests/sample-plan';
 import { blankChild, blankMark } from './blank';
@@ -35,10 +36,28 @@ const plan: Plan = {
 
 describe('who takes part', () => {
   it('is everyone of the unit, in the family’s order; of those named only who is in the unit; of the family’s own parts everyone', () => {
-    expect(childrenOf({ childIds: null }, plan.units[0], three).map((c) => c.id)).toEqual(['c1', 'c2']);
-    expect(childrenOf({ childIds: ['c3', 'c1'] }, plan.units[0], three).map((c) => c.id)).toEqual(['c1']);
-    expect(childrenOf({ childIds: null }, undefined, three).map((c) => c.id)).toEqual(['c1', 'c2', 'c3']);
-    expect(childrenOf({ childIds: [] }, undefined, three)).toEqual([]);
+    expect(childrenOf({ kind: 'talk', childIds: null }, plan.units[0], three).map((c) => c.id)).toEqual([
+      'c1',
+      'c2',
+    ]);
+    expect(
+      childrenOf({ kind: 'talk', childIds: ['c3', 'c1'] }, plan.units[0], three).map((c) => c.id),
+    ).toEqual(['c1']);
+    expect(childrenOf({ kind: 'talk', childIds: null }, undefined, three).map((c) => c.id)).toEqual([
+      'c1',
+      'c2',
+      'c3',
+    ]);
+    expect(childrenOf({ kind: 'talk', childIds: [] }, undefined, three)).toEqual([]);
+  });
+  it('with whoever listens in where it is done together, and without where it is work of one’s own', () => {
+    const unit = { ...plan.units[0], listens: ['c3'] };
+    const who = (kind: PartKind, childIds: string[] | null): string[] =>
+      childrenOf({ kind, childIds }, unit, three).map((c) => c.id);
+    expect(who('read-aloud', null)).toEqual(['c1', 'c2', 'c3']);
+    expect(who('demonstration', ['c3'])).toEqual(['c3']);
+    expect(who('copying', null)).toEqual(['c1', 'c2']);
+    expect(who('copying', ['c2', 'c3'])).toEqual(['c2']);
   });
 });
 

@@ -1,11 +1,12 @@
 /** Ways through a plan: what belongs to what, in the plan's own order. */
 import { ageOn } from './age';
 import type { Book } from './book';
-import type { Lesson, Part } from './lesson';
+import type { Lesson, Part, PartKind } from './lesson';
 import type { IsoDate } from './measures';
-import type { Child, Mark, Plan } from './plan';
+import type { Child, Mark, Plan, Pull } from './plan';
 import { once, onceOf } from './once';
 import type { Unit } from './unit';
+import { OWN_WORK_KINDS } from './words';
 
 /** Values gathered under a key, each group in the order given. */
 export function groupBy<T>(items: readonly T[], key: (item: T) => string): Map<string, T[]> {
@@ -60,7 +61,10 @@ export const TAKES_PART_FROM = 3;
 export const takesPart = (child: Pick<Child, 'birthMonth'>, date: IsoDate | null | undefined): boolean =>
   !date || ageOn(child.birthMonth, date) >= TAKES_PART_FROM;
 
-/** Who takes part in what names nobody: those of the unit, or of the family, who are not too small; all, where all are. */
+/** Whether what is done in a part is done together; those who only listen in take part in that, and have no work of their own. */
+export const isTogether = (kind: PartKind): boolean => !OWN_WORK_KINDS.includes(kind);
+
+/** Who takes part in what names nobody: those in the unit, or of the family, who are not too small; all, where all are. */
 export function byDefault(
   unit: Pick<Unit, 'childIds' | 'starts'> | undefined,
   children: readonly Child[],
@@ -71,31 +75,53 @@ export function byDefault(
   return older.length ? older : all;
 }
 
-const takersOf = once((_: Unit) => new WeakMap<readonly Child[], readonly Child[]>());
+type Takers = Record<'together' | 'alone', readonly Child[]>;
+const takersOf = once((_: Unit) => new WeakMap<readonly Child[], Takers>());
 
-/** Who takes part in what names nobody, gathered once for each unit. */
-function ofUnit(unit: Unit, children: readonly Child[]): readonly Child[] {
+/** Who takes part in what names nobody, gathered once for each unit: with those who listen in, and without. */
+function ofUnit(unit: Unit, children: readonly Child[]): Takers {
   const known = takersOf(unit);
-  if (!known.has(children)) known.set(children, byDefault(unit, children));
-  return known.get(children)!;
+  const found = known.get(children);
+  if (found) return found;
+  const alone = byDefault(unit, children);
+  const together = unit.listens.length
+    ? children.filter((c) => alone.includes(c) || unit.listens.includes(c.id))
+    : alone;
+  known.set(children, { alone, together });
+  return { alone, together };
 }
+
+const takersIn = (unit: Unit, kind: PartKind, children: readonly Child[]): readonly Child[] =>
+  ofUnit(unit, children)[isTogether(kind) ? 'together' : 'alone'];
 
 /** The children who take part in a part, in the family's order. */
 export function childrenOf(
-  part: Pick<Part, 'childIds'> & Partial<Pick<Part, 'fixedDate'>>,
+  part: Pick<Part, 'childIds' | 'kind'> & Partial<Pick<Part, 'fixedDate'>>,
   unit: Unit | undefined,
   children: readonly Child[],
 ): readonly Child[] {
-  const { childIds } = part;
-  if (childIds === null) return unit ? ofUnit(unit, children) : byDefault(unit, children, part.fixedDate);
-  return children.filter((c) => childIds.includes(c.id) && (!unit || unit.childIds.includes(c.id)));
+  const { childIds, kind } = part;
+  if (childIds === null)
+    return unit ? takersIn(unit, kind, children) : byDefault(unit, children, part.fixedDate);
+  const isIn = (id: string): boolean =>
+    !unit || unit.childIds.includes(id) || (isTogether(kind) && unit.listens.includes(id));
+  return children.filter((c) => childIds.includes(c.id) && isIn(c.id));
 }
 
-/** These children as a part keeps them: null where they are those who take part by default. */
-export function asChildIds(ids: readonly string[], unit: Unit, children: readonly Child[]): string[] | null {
-  const usual = byDefault(unit, children);
+/** These children as a part of a kind keeps them: null where they are those who take part by default. */
+export function asChildIds(
+  ids: readonly string[],
+  unit: Unit,
+  children: readonly Child[],
+  kind: PartKind,
+): string[] | null {
+  const usual = takersIn(unit, kind, children);
   return usual.length === ids.length && usual.every((c) => ids.includes(c.id)) ? null : [...ids];
 }
+
+/** Whether a pulled book is for a child: it is on that child's pile, or on nobody's. */
+export const isFor = (pull: Pick<Pull, 'childIds'>, childId: string): boolean =>
+  !pull.childIds.length || pull.childIds.includes(childId);
 
 /** Key of one child's version of a part. */
 export const assignmentKey = (partId: string, childId: string): string => `${partId} ${childId}`;

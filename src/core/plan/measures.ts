@@ -39,6 +39,12 @@ export const id = z
 export const shortText = z.string().trim().min(1, 'this cannot be empty').max(200, 'at most 200 characters');
 export const longText = z.string().max(20_000, 'at most 20,000 characters');
 
+/** A school subject in the family's own words: language, science, art. */
+export const subject = z.string().trim().min(1, 'a subject needs a name').max(40, 'at most 40 characters');
+
+/** The id of something inside something else, which keeps it when it is re-worded; empty until it is given one. */
+export const pieceId = z.union([id, z.literal('')]).default('');
+
 export const windowName = z.enum(WINDOWS);
 export type WindowName = z.infer<typeof windowName>;
 

@@ -4,13 +4,25 @@
  * Order in a list is order in the plan (children at table, lessons in a unit, parts in a lesson).
  */
 import { z } from 'zod';
+import { adult, thingInHouse } from './household';
 import { book } from './book';
 import { entry } from './entry';
 import { lesson, outline, part, pattern, rule } from './lesson';
 import { card, loan, reading } from './loan';
-import { hatch, id, isoDate, isoMonth, minutes, rung, shortText, skill, windowName } from './measures';
+import {
+  hatch,
+  id,
+  isoDate,
+  isoMonth,
+  minutes,
+  rung,
+  shortText,
+  skill,
+  subject,
+  windowName,
+} from './measures';
 import { idea, objective, question, unit } from './unit';
-import { FELT, ROLES } from './words';
+import { FELT, PART_KINDS, ROLES } from './words';
 import { work } from './work';
 import { schoolYear } from './year';
 
@@ -22,6 +34,8 @@ export const family = z.strictObject({
   allergies: z.array(z.string().trim().min(1).max(40)).max(40).default([]),
   /** Days over which a lesson can be stretched. */
   patterns: z.array(pattern).max(20).default([]),
+  /** What a kind of work counts for, by kind: `copying` for handwriting and language. */
+  countsFor: z.partialRecord(z.enum(PART_KINDS), z.array(subject).max(6)).default({}),
   /** The library card; null without one. */
   card: card.nullable().default(null),
 });
@@ -56,8 +70,15 @@ export type Child = z.infer<typeof child>;
 export const role = z.enum(ROLES);
 export type Role = z.infer<typeof role>;
 
-/** A book pulled for a unit and the role it has there; `childId` names the reader of an own book. */
-export const pull = z.strictObject({ id, unitId: id, bookId: id, role, childId: id.nullable() });
+/** A book pulled for a unit and the role it has there; on the piles of several children, their own reading. */
+export const pull = z.strictObject({
+  id,
+  unitId: id,
+  bookId: id,
+  role,
+  /** Whose own reading it is; nobody named: whoever's of the unit. */
+  childIds: z.array(id).max(8).default([]),
+});
 export type Pull = z.infer<typeof pull>;
 
 /** Pages of a pulled book on a lesson; null pages mean the whole of it. */
@@ -106,6 +127,7 @@ export const reason = z.strictObject({
     'pace',
     'full',
     'half-days-full',
+    'not-there',
     'wait',
     'with-lesson',
     'closes',
@@ -150,6 +172,7 @@ export type Mark = z.infer<typeof mark>;
 export const slice = z.strictObject({
   family: family.nullable(),
   year: schoolYear.nullable(),
+  adults: z.array(adult).max(12).default([]),
   children: z.array(child),
   units: z.array(unit),
   objectives: z.array(objective).default([]),
@@ -160,6 +183,7 @@ export const slice = z.strictObject({
   rules: z.array(rule).default([]),
   outlines: z.array(outline).default([]),
   works: z.array(work).default([]),
+  pantry: z.array(thingInHouse).max(500).default([]),
   books: z.array(book),
   pulls: z.array(pull),
   uses: z.array(use),
@@ -191,6 +215,7 @@ export type Plan = z.infer<typeof plan>;
 export const EMPTY_PLAN: Plan = {
   family: null,
   year: null,
+  adults: [],
   children: [],
   units: [],
   objectives: [],
@@ -201,6 +226,7 @@ export const EMPTY_PLAN: Plan = {
   rules: [],
   outlines: [],
   works: [],
+  pantry: [],
   books: [],
   pulls: [],
   uses: [],

@@ -24,6 +24,7 @@ export interface Reference<L extends ListName = ListName> {
 
 /** How a thing is called in a fault. */
 export const CALLED: Record<ListName, string> = {
+  adults: 'adult',
   children: 'child',
   units: 'unit',
   objectives: 'objective',
@@ -34,6 +35,7 @@ export const CALLED: Record<ListName, string> = {
   rules: 'rule',
   outlines: 'outline',
   works: 'kind of work',
+  pantry: 'thing in the house',
   books: 'book',
   pulls: 'pulled book',
   uses: 'use',
@@ -128,6 +130,8 @@ const madeByRule: Reference<'parts'> = { ...one('parts', 'ruleId', 'rules', 'goe
 export const REFERENCES: readonly Reference[] = [
   several('books', 'notFor', 'children'),
   several('units', 'childIds', 'children'),
+  several('units', 'listens', 'children'),
+  one('units', 'after', 'units', 'forgets'),
   keyed('units', 'shows', 'children'),
   one('units', 'askedBy', 'children', 'forgets'),
   one('objectives', 'unitId', 'units', 'goes'),
@@ -138,6 +142,7 @@ export const REFERENCES: readonly Reference[] = [
   one('rules', 'unitId', 'units', 'goes'),
   // A rule for children who are all gone goes with them; it does not come to be for everyone.
   several('rules', 'childIds', 'children', 'goes'),
+  one('rules', 'adultId', 'adults', 'forgets'),
   afterPart,
   one('lessons', 'unitId', 'units', 'goes'),
   several('lessons', 'objectiveIds', 'objectives'),
@@ -148,11 +153,12 @@ export const REFERENCES: readonly Reference[] = [
   several('parts', 'childIds', 'children'),
   keyed('parts', 'rungMoves', 'children'),
   keyed('parts', 'swaps', 'children'),
+  one('parts', 'adultId', 'adults', 'forgets'),
   one('parts', 'workId', 'works', 'forgets'),
   one('parts', 'teaches', 'parts', 'forgets'),
   one('pulls', 'unitId', 'units', 'goes'),
   one('pulls', 'bookId', 'books', 'goes'),
-  one('pulls', 'childId', 'children', 'goes'),
+  several('pulls', 'childIds', 'children', 'goes'),
   one('uses', 'pullId', 'pulls', 'goes'),
   one('uses', 'lessonId', 'lessons', 'goes'),
   one('loans', 'bookId', 'books', 'goes'),

@@ -1,6 +1,6 @@
 /** The shape of a unit study, and of what is gathered for it before there is a lesson: objectives, questions, ideas. */
 import { z } from 'zod';
-import { id, isoDate, longText, minutes, shortText } from './measures';
+import { id, isoDate, longText, minutes, pieceId, shortText, subject } from './measures';
 import { IDEA_BECOMES, SEASONS, SHOWS, TASTES } from './words';
 
 /** The kinds a new lesson of a unit can begin with. */
@@ -27,14 +27,31 @@ export const unit = z.strictObject({
   lessonsPerWeek: z.int().min(1).max(35).nullable(),
   /** What the family hopes or guesses it takes, before there are lessons to count. */
   hopedWeeks: z.int().min(1).max(60).nullable().default(null),
+  /** Who is in it: takes part in all of it, with work of their own. */
   childIds: z.array(id),
+  /** Who listens in: takes part in what is done together, with no work of their own. All others are only about. */
+  listens: z.array(id).max(8).default([]),
+  /** The unit it follows in a row: it does not begin before that one has ended. */
+  after: id.nullable().default(null),
+  /** Subjects that all that is done in it counts for, beside those of its kind. */
+  subjects: z.array(subject).max(12).default([]),
   goals: longText.default(''),
   bigIdeas: z.array(line),
   vocabulary: z
-    .array(z.strictObject({ word: z.string().trim().min(1).max(80), meaning: z.string().trim().max(300) }))
+    .array(
+      z.strictObject({
+        id: pieceId,
+        word: z.string().trim().min(1).max(80),
+        meaning: z.string().trim().max(300),
+      }),
+    )
     .max(500)
     .default([]),
-  memoryWork: z.array(line).max(100).default([]),
+  /** What is learnt by heart: a verse, a passage, a list. */
+  memoryWork: z
+    .array(z.strictObject({ id: pieceId, text: line }))
+    .max(100)
+    .default([]),
   /** What a lesson without its own passage copies from, lines and stanzas as written. */
   passage: longText,
   startKinds: z.array(startKind),

@@ -1,6 +1,8 @@
 /** The closed lists of words a plan is written with. Plain lists, so that a screen can use them without the checks. */
 
-export const WINDOWS = ['morning', 'midday', 'afternoon'] as const;
+/** The windows of a day in order; the last lies outside school hours and takes nobody's school minutes. */
+export const WINDOWS = ['morning', 'midday', 'afternoon', 'evening'] as const;
+export const EVENING = 'evening' satisfies (typeof WINDOWS)[number];
 export const SKILLS = ['reading', 'writing', 'reckoning', 'hands', 'speaking'] as const;
 
 /** Rungs as keys of a record. */

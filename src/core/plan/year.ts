@@ -54,6 +54,9 @@ export const schoolYear = z
     middayStarts: clockTime,
     afternoonStarts: clockTime,
     dayEnds: clockTime,
+    /** The evening, outside school hours: a bedtime reading, colouring together. It begins when school has ended, at the earliest. */
+    eveningStarts: clockTime.default(1080),
+    eveningEnds: clockTime.default(1200),
     daysOff: z.array(dayOff),
     shortDays: z.array(shortDay).default([]),
     extraDays: z.array(extraDay).default([]),
@@ -75,6 +78,10 @@ export const schoolYear = z
   .refine((y) => y.afternoonStarts < y.dayEnds, {
     error: 'the day must end after the afternoon begins',
     path: ['dayEnds'],
+  })
+  .refine((y) => y.eveningStarts < y.eveningEnds, {
+    error: 'the evening must end after it begins',
+    path: ['eveningEnds'],
   })
   .refine((y) => daysOf(y.starts, y.ends) <= LONGEST, {
     error: 'a school year is at most two years long',

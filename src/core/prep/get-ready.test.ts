@@ -12,10 +12,10 @@ const plan = canonical(
       aPart(`${l}-a`, l, {
         preparations: i
           ? [
-              { what: 'order yarn', daysBefore: 7 },
-              { what: 'soak', daysBefore: 1 },
+              { id: '', what: 'order yarn', daysBefore: 7 },
+              { id: '', what: 'soak', daysBefore: 1 },
             ]
-          : [{ what: 'print', daysBefore: 0 }],
+          : [{ id: '', what: 'print', daysBefore: 0 }],
       }),
     ]),
     { today: '2026-08-31' },

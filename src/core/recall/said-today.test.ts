@@ -11,13 +11,13 @@ const plan = canonical(
         aUnit({
           bigIdeas: ['Twist makes strong.', 'Colour is cooked.'],
           vocabulary: [
-            { word: 'vat', meaning: '' },
-            { word: 'weft', meaning: '' },
+            { id: '', word: 'vat', meaning: '' },
+            { id: '', word: 'weft', meaning: '' },
           ],
         }),
       ],
       lessons: [
-        aLesson('l1', { recall: [{ easy: 'Which animal?', hard: 'Which breed?', answer: '' }] }),
+        aLesson('l1', { recall: [{ id: '', easy: 'Which animal?', hard: 'Which breed?', answer: '' }] }),
         aLesson('l2'),
         aLesson('l3'),
       ],

@@ -19,7 +19,7 @@ import { idsOnShelf } from '../frame/shelf/find';
 import { typedNumber } from '../frame/book-number';
 
 const bookFields = book.omit({ id: true }).extend({ label: typedNumber });
-const placing = z.strictObject({ role, childId: id.nullable() });
+const placing = z.strictObject({ role, childIds: z.array(id).max(8) });
 const page = z.int('a page is a whole number').min(1, 'pages begin at 1').max(9999);
 
 const bookTitle = (plan: Plan, bookId: string | undefined): string => titled(plan, 'books', bookId);
@@ -41,7 +41,7 @@ export async function newBook(
     input: { book: input, placed },
     shape: z.strictObject({ book: bookFields, placed: placing }),
     label: (v) => `Put “${v.book.title}” on the shelf`,
-    edit: (v) => addBook(unitId, v.book, v.placed.role, v.placed.childId),
+    edit: (v) => addBook(unitId, v.book, v.placed.role, v.placed.childIds),
   });
 }
 
@@ -92,9 +92,9 @@ export async function fillGap(base: number, unitId: string, input: unknown): Pro
       const there = plan.pulls.find((p) => p.unitId === unitId && p.bookId === v.bookId);
       const pulled = there
         ? there.role === 'unsorted' || there.role === 'not now'
-          ? setRole(there.id, 'together', null)(plan, context)
+          ? setRole(there.id, 'together')(plan, context)
           : { plan }
-        : pullBook(unitId, v.bookId, 'together', null)(plan, context);
+        : pullBook(unitId, v.bookId, 'together')(plan, context);
       if ('refused' in pulled) return pulled;
       const pullId = pulled.plan.pulls.find((p) => p.unitId === unitId && p.bookId === v.bookId)!.id;
       return setCells([{ pullId, lessonId: v.lessonId, pages: v.pages }])(pulled.plan, context);

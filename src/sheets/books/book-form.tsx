@@ -46,7 +46,7 @@ export function BookForm({
       ? act((base) => changeBook(base, book.id, value), { faults, then: onClose })
       : act(
           (base) =>
-            newBook(base, unitId, value, { role, childId: role === 'own' && childId ? childId : null }),
+            newBook(base, unitId, value, { role, childIds: role === 'own' && childId ? [childId] : [] }),
           { faults, then: onClose },
         );
   return (

@@ -164,9 +164,9 @@ function Board({
   const [all, setAll] = useState(false);
   const toSort = pulled.filter((p) => p.role === 'unsorted');
   const inHand = pulled.find((p) => p.pullId === hand?.pullId) ?? toSort[0];
-  const put = (pullId: string, role: Role, childId: string | null): void => {
+  const put = (pullId: string, role: Role, childIds: readonly string[]): void => {
     const wasUnsorted = pulled.find((p) => p.pullId === pullId)?.role === 'unsorted';
-    place(pullId, role, childId);
+    place(pullId, role, childIds);
     // The one after it comes up; from the last, the first that was passed over.
     const after = toSort.slice(toSort.findIndex((p) => p.pullId === pullId) + 1);
     const next = after[0] ?? toSort.find((p) => p.pullId !== pullId);
@@ -242,7 +242,7 @@ function Board({
             readers={children}
             left={toSort.length}
             focused={!!hand?.keys}
-            onPut={(role, childId) => put(inHand.pullId, role, childId)}
+            onPut={(role, childIds) => put(inHand.pullId, role, childIds)}
             onEdit={() => setOpen({ is: 'edit', book: inHand })}
             onPace={() => setOpen({ is: 'pace', book: inHand })}
             onBack={() => act((base) => backToShelf(base, inHand.pullId))}

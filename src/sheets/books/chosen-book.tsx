@@ -19,7 +19,7 @@ interface Props {
   left: number;
   /** Takes the keys as soon as a book is in hand. */
   focused: boolean;
-  onPut: (role: Role, childId: string | null) => void;
+  onPut: (role: Role, childIds: readonly string[]) => void;
   onEdit: () => void;
   onBack: () => void;
   onPace: () => void;
@@ -32,6 +32,7 @@ export function ChosenBook({ book: p, readers, left, focused, onPut, onEdit, onB
     if (focused) ref.current?.focus();
   }, [p.pullId, focused]);
   const { book, facts } = p;
+  const reads = (childId: string): boolean => p.readers.some((r) => r.id === childId);
   const rest = [book.authors, book.form === 'book' ? '' : book.form, book.pages ? `${book.pages} pages` : '']
     .filter(Boolean)
     .join(' · ');
@@ -46,7 +47,7 @@ export function ChosenBook({ book: p, readers, left, focused, onPut, onEdit, onB
           const to = pileKey(e, readers);
           if (!to) return;
           e.preventDefault();
-          onPut(to.role, to.childId);
+          onPut(to.role, to.childIds);
         }}
       >
         <header>
@@ -117,7 +118,7 @@ export function ChosenBook({ book: p, readers, left, focused, onPut, onEdit, onB
               key={pile.role}
               aria-pressed={p.role === pile.role}
               aria-keyshortcuts={pile.key}
-              onPress={() => onPut(pile.role, null)}
+              onPress={() => onPut(pile.role, [])}
             >
               <kbd aria-hidden="true">{pile.key}</kbd> {pile.name}
             </Button>
@@ -125,14 +126,35 @@ export function ChosenBook({ book: p, readers, left, focused, onPut, onEdit, onB
           {readers.map((r, i) => (
             <Button
               key={r.id}
-              aria-pressed={p.reader?.id === r.id}
+              aria-pressed={reads(r.id)}
               aria-keyshortcuts={String(i + 1)}
-              onPress={() => onPut('own', r.id)}
+              onPress={() => onPut('own', [r.id])}
             >
               <kbd aria-hidden="true">{i + 1}</kbd> {r.name} alone
             </Button>
           ))}
         </Keys>
+        {p.readers.length && readers.length > 1 ? (
+          <Doings role="group" aria-label="Also read by">
+            <Quiet as="span">Also on the pile of</Quiet>
+            {readers
+              .filter((r) => p.readers.length > 1 || !reads(r.id))
+              .map((r) => (
+                <PlainButton
+                  key={r.id}
+                  aria-pressed={reads(r.id)}
+                  onPress={() =>
+                    onPut(
+                      'own',
+                      readers.map((x) => x.id).filter((x) => (x === r.id ? !reads(x) : reads(x))),
+                    )
+                  }
+                >
+                  {reads(r.id) ? `✓ ${r.name}` : r.name}
+                </PlainButton>
+              ))}
+          </Doings>
+        ) : null}
         <Doings>
           <PlainButton onPress={onEdit}>Change the book…</PlainButton>
           <PlainButton onPress={onPace}>Read it over days…</PlainButton>

@@ -23,7 +23,8 @@ export interface PulledBook {
   pullId: string;
   book: Book;
   role: Role;
-  reader: { id: string; name: string; hatch: HatchName } | null;
+  /** Those on whose piles it lies as their own reading. */
+  readers: { id: string; name: string; hatch: HatchName }[];
   /** Pages on each lesson, in the unit's order; null where it is not used. */
   cells: (CellOf | null)[];
   facts: Facts;
@@ -120,13 +121,14 @@ export async function loadBooks(params: SearchParams): Promise<BooksView> {
     .filter((p) => p.unitId === unit.id)
     .map((pull): PulledBook => {
       const book = books.get(pull.bookId)!;
-      const reader = children.find((c) => c.id === pull.childId);
       return {
         pullId: pull.id,
         book,
         role: pull.role,
         facts: facts(book),
-        reader: reader ? { id: reader.id, name: reader.name, hatch: reader.hatch } : null,
+        readers: children
+          .filter((c) => pull.childIds.includes(c.id))
+          .map(({ id, name, hatch }) => ({ id, name, hatch })),
         cells: lessons.map((l) => {
           const use = (uses.get(pull.id) ?? []).find((u) => u.lessonId === l.id);
           if (!use) return null;

@@ -72,10 +72,12 @@ export function PageGrid({
                   <span>
                     <b>{p.book.title}</b>
                     <Quiet as="small">
-                      {p.reader ? (
+                      {p.readers.length ? (
                         <>
-                          <Hatch name={p.reader.hatch} width={18} height={8} />
-                          {p.reader.name} alone
+                          {p.readers.map((r) => (
+                            <Hatch key={r.id} name={r.hatch} width={18} height={8} />
+                          ))}
+                          {p.readers.map((r) => r.name).join(', ')} alone
                         </>
                       ) : (
                         (pileOf(p.role)?.name ?? '').toLowerCase()

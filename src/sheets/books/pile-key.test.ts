@@ -24,10 +24,10 @@ describe('one key per pile', () => {
     expect(keys.every((k) => /^[A-Z]$/.test(k))).toBe(true);
     expect(new Set(keys).size).toBe(keys.length);
     for (const pile of PILES.filter((p) => p.key))
-      expect(press(pile.key.toLowerCase())).toEqual({ role: pile.role, childId: null });
+      expect(press(pile.key.toLowerCase())).toEqual({ role: pile.role, childIds: [] });
   });
   it('a number is the child who reads it alone, where there is such a child', () => {
-    expect(press('2')).toEqual({ role: 'own', childId: 'Bram' });
+    expect(press('2')).toEqual({ role: 'own', childIds: ['Bram'] });
     expect(press('3')).toBeUndefined();
   });
   it('leaves other keys, and keys held with others, alone', () => {

@@ -13,10 +13,10 @@ export interface KeyPressed {
 export function pileKey(
   e: KeyPressed,
   readers: readonly Reader[],
-): { role: Role; childId: string | null } | undefined {
+): { role: Role; childIds: string[] } | undefined {
   if (e.ctrlKey || e.metaKey || e.altKey) return undefined;
   const child = /^[1-8]$/.test(e.key) ? readers[Number(e.key) - 1] : undefined;
-  if (child) return { role: 'own', childId: child.id };
+  if (child) return { role: 'own', childIds: [child.id] };
   const pile = PILES.find((p) => p.key && p.key === e.key.toUpperCase());
-  return pile && { role: pile.role, childId: null };
+  return pile && { role: pile.role, childIds: [] };
 }

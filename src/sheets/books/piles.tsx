@@ -5,6 +5,7 @@ import { useDrag } from 'react-aria/useDrag';
 import { useDrop } from 'react-aria/useDrop';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
+import { inAList } from '@/core/plan/called';
 import type { Role } from '@/core/plan/plan';
 import { BookSpine, spineTitle, thickness } from '@/kit/book-spine';
 import { PlainButton } from '@/kit/button';
@@ -24,7 +25,7 @@ interface Props {
   readers: Reader[];
   inHand?: string;
   onTake: (pullId: string) => void;
-  onPut: (pullId: string, role: Role, childId: string | null) => void;
+  onPut: (pullId: string, role: Role, childIds: readonly string[]) => void;
   onGiveAway: () => void;
 }
 
@@ -44,7 +45,7 @@ export function Piles({ pulled, readers, inHand, onTake, onPut, onGiveAway }: Pr
     const to = pileKey(e, readers);
     if (!to) return;
     e.preventDefault();
-    onPut(book.pullId, to.role, to.childId);
+    onPut(book.pullId, to.role, to.childIds);
   };
   // One stop for Tab: the book in hand, or the first of all.
   const stop =
@@ -69,7 +70,7 @@ export function Piles({ pulled, readers, inHand, onTake, onPut, onGiveAway }: Pr
         name={name}
         books={books}
         faint={faint}
-        onDrop={(id) => onPut(id, role, role === 'own' ? (readers[0]?.id ?? null) : null)}
+        onDrop={(id) => onPut(id, role, role === 'own' ? readers.slice(0, 1).map((r) => r.id) : [])}
       >
         <Heading>{name}</Heading>
         <Quiet>
@@ -86,7 +87,7 @@ export function Piles({ pulled, readers, inHand, onTake, onPut, onGiveAway }: Pr
   return (
     <Row ref={row}>
       {unsorted.length ? (
-        <Pile name="Pulled, to sort" books={unsorted} onDrop={(id) => onPut(id, 'unsorted', null)}>
+        <Pile name="Pulled, to sort" books={unsorted} onDrop={(id) => onPut(id, 'unsorted', [])}>
           <Heading>To sort</Heading>
           <Quiet>{unsorted.length} pulled</Quiet>
           <Board>{unsorted.map((p) => spine(p))}</Board>
@@ -173,14 +174,16 @@ function Spine({
         onKeyDown={(e) => {
           onKeyDown(e as unknown as KeyboardEvent<HTMLElement>);
         }}
-        aria-label={`${p.book.title}${p.reader ? `, ${p.reader.name} reads it` : ''}`}
+        aria-label={`${p.book.title}${readBy(p.readers)}`}
         style={{ width: faint ? 14 : thickness(p.book.pages) }}
       >
         {faint ? (
           <Grey title={p.book.title} style={{ height: 34 + (p.book.title.length % 5) * 4 }} />
         ) : (
           <>
-            {p.reader ? <Hatch name={p.reader.hatch} width="100%" height={8} framed={false} /> : null}
+            {p.readers.map((r) => (
+              <Hatch key={r.id} name={r.hatch} width="100%" height={8} framed={false} />
+            ))}
             <BookSpine $title={p.book.title} $pages={p.book.pages}>
               {spineTitle(p.book.title)}
             </BookSpine>
@@ -190,6 +193,12 @@ function Spine({
     </div>
   );
 }
+
+/** `, Ottilie and Bram read it` */
+const readBy = (readers: readonly { name: string }[]): string =>
+  readers.length
+    ? `, ${inAList(readers.map((r) => r.name))} ${readers.length === 1 ? 'reads' : 'read'} it`
+    : '';
 
 const Row = styled.div`
   display: flex;

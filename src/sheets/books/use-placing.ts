@@ -12,7 +12,7 @@ import type { PulledBook, Reader } from './load';
 interface Placing {
   pullId: string;
   role: Role;
-  childId: string | null;
+  childIds: readonly string[];
 }
 
 /** @returns the books pulled, each on the pile it was put on last, and the way to put one on another */
@@ -21,11 +21,13 @@ export function usePlacing(
   readers: readonly Reader[],
 ): {
   pulled: PulledBook[];
-  place: (pullId: string, role: Role, childId: string | null) => void;
+  place: (pullId: string, role: Role, childIds: readonly string[]) => void;
 } {
   const { act } = useAct();
   const [ahead, setAhead] = useState<readonly Placing[]>([]);
   const waiting = useRef<Placing[]>([]);
+  const inOrder = (ids: readonly string[]): string[] =>
+    readers.filter((r) => ids.includes(r.id)).map((r) => r.id);
   const [seen, setSeen] = useState(stored);
   if (seen !== stored) {
     setSeen(stored);
@@ -33,13 +35,15 @@ export function usePlacing(
     setAhead(
       ahead.filter((to) => {
         const now = at.get(to.pullId);
-        return now && (now.role !== to.role || (now.reader?.id ?? null) !== to.childId);
+        return (
+          now && (now.role !== to.role || now.readers.map((r) => r.id).join() !== inOrder(to.childIds).join())
+        );
       }),
     );
   }
 
-  const place = (pullId: string, role: Role, childId: string | null): void => {
-    const placing = { pullId, role, childId };
+  const place = (pullId: string, role: Role, childIds: readonly string[]): void => {
+    const placing = { pullId, role, childIds };
     setAhead((all) => [...all.filter((p) => p.pullId !== pullId), placing]);
     waiting.current = [...waiting.current.filter((p) => p.pullId !== pullId), placing];
     let mine: Placing[] | undefined;
@@ -55,7 +59,7 @@ export function usePlacing(
   const by = new Map(ahead.map((p) => [p.pullId, p]));
   const pulled = stored.map((p) => {
     const to = by.get(p.pullId);
-    return to ? { ...p, role: to.role, reader: readers.find((r) => r.id === to.childId) ?? null } : p;
+    return to ? { ...p, role: to.role, readers: readers.filter((r) => to.childIds.includes(r.id)) } : p;
   });
   return { pulled, place };
 }

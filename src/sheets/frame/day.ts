@@ -5,6 +5,7 @@ import { reasonInWords } from '@/core/layout/reasons';
 import { saidToday } from '@/core/recall/said-today';
 import { isLadderKind } from '@/core/ladder/kinds';
 import { SHARED_KINDS } from '@/core/plan/words';
+import { namesIn } from '@/core/plan/called';
 import { assignmentKey, booksById, byId, homes, lessonsOf } from '@/core/plan/lookup';
 import type { Part } from '@/core/plan/lesson';
 import type { Plan } from '@/core/plan/plan';
@@ -18,6 +19,8 @@ export interface DayRoom extends TimetableEntry {
   state: 'pencil' | 'ink';
   why: string;
   wait: string;
+  /** “with Aunt Wenke”, where another adult leads. */
+  with: string;
   canMove: boolean;
   /** It comes back by itself: left out this time, it does not move. */
   comesBack: boolean;
@@ -31,10 +34,7 @@ export function dayRooms(plan: Plan, date: string, childId?: string): DayRoom[] 
   const numbers = new Map(
     plan.units.flatMap((u) => lessonsOf(plan, u.id).map((l): [string, number] => [l.id, l.number])),
   );
-  const names = new Map([
-    ...plan.children.map((c): [string, string] => [c.id, c.name]),
-    ...plan.parts.map((p): [string, string] => [p.id, p.title]),
-  ]);
+  const nameOf = namesIn(plan);
   const given = new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a]));
   const read = readingOf(plan);
   const message = saidToday(plan);
@@ -61,9 +61,10 @@ export function dayRooms(plan: Plan, date: string, childId?: string): DayRoom[] 
             ? 'left out this time'
             : message(part, date) || part.prediction || part.directions.split('\n')[0])),
       state: sitting.state,
-      why: reasonInWords(sitting.reason, (id) => names.get(id) ?? ''),
+      why: reasonInWords(sitting.reason, nameOf),
       wait: part.waitAfterHours ? `${part.waitLabel || 'waits'} ${part.waitAfterHours} h` : '',
       canMove: !part.fixedDate || part.ruleId !== null,
+      with: room.adultMinutes ? `with ${nameOf(room.adultId!)}` : '',
       comesBack: part.ruleId !== null && part.lessonId === null,
     };
   });

@@ -50,11 +50,28 @@ export const LEAD_CHOICES = [
   { value: 'near', name: 'are near' },
   { value: 'not-needed', name: 'are not needed' },
 ] as const;
+/** The choice that stands for the parent among those who lead. */
+export const YOU = 'you';
+/** Who can lead: the parent first. */
+export const leaders = (
+  adults: readonly { id: string; name: string }[],
+): { value: string; name: string }[] => [
+  { value: YOU, name: 'you' },
+  ...adults.map((a) => ({ value: a.id, name: a.name })),
+];
+
+/** What an adult does in a part: “you lead”, “Aunt Wenke leads”; empty where nobody is needed. */
+export function leadText(lead: Part['lead'], adult: { name: string } | undefined): string {
+  if (!adult || lead === 'not-needed') return LEADS[lead];
+  return `${adult.name} ${lead === 'leads' ? 'leads' : 'is near'}`;
+}
+
 export const WINDOW_CHOICES = [
   { value: 'any', name: 'any window' },
   { value: 'morning', name: 'morning' },
   { value: 'midday', name: 'midday' },
   { value: 'afternoon', name: 'afternoon' },
+  { value: 'evening', name: 'evening, after school' },
 ] as const;
 
 /** Preparations as they are typed, one to a line: “soak the skeins, evening before”. */
@@ -64,6 +81,7 @@ export function readPreparations(text: string): Preparation[] {
     .map((l) => l.trim())
     .filter(Boolean)
     .map((line) => ({
+      id: '',
       what:
         line
           .replace(

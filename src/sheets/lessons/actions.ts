@@ -2,6 +2,7 @@
 import { ids, lessonName, several } from './lesson-names';
 import { count, titled } from '@/core/plan/called';
 import { z } from 'zod';
+import { freeAlternative, makeAlternative, takeAlternative } from '@/core/edit/alternatives';
 import {
   addDrafts,
   addLesson,
@@ -52,7 +53,13 @@ const partFields = part.omit({
   rungMoves: true,
   swaps: true,
   teaches: true,
+  alternatives: true,
 });
+const alternativeOf = z.strictObject({ partId: id, alternativeId: id });
+const alternativeName = (plan: Plan, v: z.infer<typeof alternativeOf>): string => {
+  const part = plan.parts.find((p) => p.id === v.partId);
+  return `“${part?.alternatives.find((a) => a.id === v.alternativeId)?.title ?? 'an alternative'}”`;
+};
 const partName = (plan: Plan, partId: string): string => titled(plan, 'parts', partId);
 
 export async function applyContents(base: number, input: unknown): Promise<Outcome> {
@@ -176,6 +183,46 @@ export async function dropPart(base: number, partId: string): Promise<Outcome> {
     shape: id,
     label: (v, plan) => `Dropped ${partName(plan, v)}`,
     edit: removePart,
+  });
+}
+
+export async function turnIntoAlternative(base: number, input: unknown): Promise<Outcome> {
+  return act({
+    base,
+    input,
+    shape: z.strictObject({ partId: id, toId: id }),
+    label: (v, plan) => `Made ${partName(plan, v.partId)} an alternative to ${partName(plan, v.toId)}`,
+    edit: (v) => makeAlternative(v.partId, v.toId),
+  });
+}
+
+export async function doInstead(base: number, input: unknown): Promise<Outcome> {
+  return act({
+    base,
+    input,
+    shape: alternativeOf,
+    label: (v, plan) => `Took ${alternativeName(plan, v)} instead of ${partName(plan, v.partId)}`,
+    edit: (v) => takeAlternative(v.partId, v.alternativeId),
+  });
+}
+
+export async function doAsWell(base: number, input: unknown): Promise<Outcome> {
+  return act({
+    base,
+    input,
+    shape: alternativeOf,
+    label: (v, plan) => `Made ${alternativeName(plan, v)} a part of its own`,
+    edit: (v) => freeAlternative(v.partId, v.alternativeId),
+  });
+}
+
+export async function dropAlternative(base: number, input: unknown): Promise<Outcome> {
+  return act({
+    base,
+    input,
+    shape: alternativeOf,
+    label: (v, plan) => `Dropped ${alternativeName(plan, v)}`,
+    edit: (v) => freeAlternative(v.partId, v.alternativeId, true),
   });
 }
 

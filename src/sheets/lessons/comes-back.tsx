@@ -158,6 +158,7 @@ export function ComesBack({ view }: { view: LessonsView }) {
           part={typeof event === 'string' ? undefined : event}
           kind={typeof event === 'string' ? event : event.kind}
           childrenOfUnit={view.children}
+          adults={view.adults}
           weekdays={view.weekdays}
           onClose={() => setEvent(undefined)}
         />

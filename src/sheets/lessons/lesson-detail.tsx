@@ -11,9 +11,21 @@ import { Menu } from '@/kit/menu';
 import { Caution, Column, Heading, Quiet } from '@/kit/text';
 import { Cautions } from '../frame/cautions';
 import { useAct } from '../frame/use-act';
-import { changeLesson, dropLessons, dropPart, keepAsOutline, see, shiftLesson, shiftPart } from './actions';
+import {
+  changeLesson,
+  doAsWell,
+  doInstead,
+  dropAlternative,
+  dropLessons,
+  dropPart,
+  keepAsOutline,
+  see,
+  shiftLesson,
+  shiftPart,
+  turnIntoAlternative,
+} from './actions';
 import type { LessonsView, LessonView, PartView } from './load';
-import { LEADS, whenBefore } from '../frame/part-words';
+import { whenBefore } from '../frame/part-words';
 import { Facts, Doings, Parts, PartButton, Directions, Of } from './detail-parts';
 
 /** Forms are loaded when they are first opened. */
@@ -130,80 +142,118 @@ export function LessonDetail({
         </header>
         {lesson.parts.length ? null : <Caution>A lesson without parts falls on no day. Add one.</Caution>}
         <Parts>
-          {lesson.parts.map((p, i) => (
-            <li key={p.id}>
-              <Menu
-                label={p.title}
-                groups={[
-                  {
-                    title: p.why || p.title,
-                    doings: p.ruleId
-                      ? []
-                      : [
-                          { name: 'Change…', do: () => setOpen({ is: 'part', part: p }) },
-                          {
-                            name: 'Move up',
-                            isDisabled: i === 0,
-                            do: () => act((base) => shiftPart(base, { partId: p.id, by: -1 })),
-                          },
-                          {
-                            name: 'Move down',
-                            isDisabled: i === lesson.parts.length - 1,
-                            do: () => act((base) => shiftPart(base, { partId: p.id, by: 1 })),
-                          },
-                          {
-                            name: 'Look at it again every few days…',
-                            do: () => setOpen({ is: 'look again', part: p }),
-                          },
-                          {
-                            name: 'Keep it for another time',
-                            do: () =>
-                              act((base) =>
-                                keepAsOutline(base, {
-                                  partId: p.id,
-                                  taste: tasteOf(p),
-                                }),
-                              ),
-                          },
-                          { name: 'Drop it', do: () => act((base) => dropPart(base, p.id)) },
-                        ],
-                  },
-                  {
-                    title: p.ruleId ? 'It comes back by itself; change it under “Comes back by itself”.' : '',
-                    doings: p.ruleId ? [{ name: 'I see', do: () => {} }] : [],
-                  },
-                ]}
-              >
-                <PartButton>
-                  <b>
-                    {p.title}, {p.takes} min
-                  </b>
-                  <Quiet as="span">
-                    {[
-                      p.who,
-                      LEADS[p.lead],
-                      p.window ? `in the ${p.window}` : '',
-                      p.weekday ? `on ${weekdayName(p.weekday)}` : '',
-                      p.fixedDate ? `on ${shortDate(p.fixedDate)}` : '',
-                      p.outdoors ? 'outdoors' : '',
-                      p.optional ? 'may be left out' : '',
-                    ]
-                      .filter(Boolean)
-                      .join(' · ')}
+          {lesson.parts.map((p, i, all) => {
+            const above = all[i - 1];
+            return (
+              <li key={p.id}>
+                <Menu
+                  label={p.title}
+                  groups={[
+                    {
+                      title: p.why || p.title,
+                      doings: p.ruleId
+                        ? []
+                        : [
+                            { name: 'Change…', do: () => setOpen({ is: 'part', part: p }) },
+                            {
+                              name: 'Move up',
+                              isDisabled: i === 0,
+                              do: () => act((base) => shiftPart(base, { partId: p.id, by: -1 })),
+                            },
+                            {
+                              name: 'Move down',
+                              isDisabled: i === lesson.parts.length - 1,
+                              do: () => act((base) => shiftPart(base, { partId: p.id, by: 1 })),
+                            },
+                            {
+                              name: 'Look at it again every few days…',
+                              do: () => setOpen({ is: 'look again', part: p }),
+                            },
+                            {
+                              name: 'Keep it for another time',
+                              do: () =>
+                                act((base) =>
+                                  keepAsOutline(base, {
+                                    partId: p.id,
+                                    taste: tasteOf(p),
+                                  }),
+                                ),
+                            },
+                            ...(above && !above.ruleId
+                              ? [
+                                  {
+                                    name: `Make it an alternative to “${above.title}”`,
+                                    do: () =>
+                                      act((base) =>
+                                        turnIntoAlternative(base, { partId: p.id, toId: above.id }),
+                                      ),
+                                  },
+                                ]
+                              : []),
+                            { name: 'Drop it', do: () => act((base) => dropPart(base, p.id)) },
+                          ],
+                    },
+                    ...p.alternatives.map((a) => ({
+                      title: `Instead: ${a.title}`,
+                      doings: [
+                        {
+                          name: `Do “${a.title}” instead`,
+                          do: () => act((base) => doInstead(base, { partId: p.id, alternativeId: a.id })),
+                        },
+                        {
+                          name: `Do “${a.title}” as well`,
+                          do: () => act((base) => doAsWell(base, { partId: p.id, alternativeId: a.id })),
+                        },
+                        {
+                          name: `Drop “${a.title}”`,
+                          do: () =>
+                            act((base) => dropAlternative(base, { partId: p.id, alternativeId: a.id })),
+                        },
+                      ],
+                    })),
+                    {
+                      title: p.ruleId
+                        ? 'It comes back by itself; change it under “Comes back by itself”.'
+                        : '',
+                      doings: p.ruleId ? [{ name: 'I see', do: () => {} }] : [],
+                    },
+                  ]}
+                >
+                  <PartButton>
+                    <b>
+                      {p.title}, {p.takes} min
+                    </b>
+                    <Quiet as="span">
+                      {[
+                        p.who,
+                        p.leads,
+                        p.window ? `in the ${p.window}` : '',
+                        p.weekday ? `on ${weekdayName(p.weekday)}` : '',
+                        p.fixedDate ? `on ${shortDate(p.fixedDate)}` : '',
+                        p.outdoors ? 'outdoors' : '',
+                        p.optional ? 'may be left out' : '',
+                      ]
+                        .filter(Boolean)
+                        .join(' · ')}
+                    </Quiet>
+                  </PartButton>
+                </Menu>
+                {p.prediction ? <Quiet>Guess first: {p.prediction}</Quiet> : null}
+                {p.directions ? <Directions>{p.directions}</Directions> : null}
+                {p.outdoors && p.indoors ? <Quiet>Or indoors: {p.indoors}</Quiet> : null}
+                {p.waitAfterHours ? (
+                  <Quiet>
+                    {p.waitLabel || 'waits'} {p.waitAfterHours} hours, nights and weekends count
                   </Quiet>
-                </PartButton>
-              </Menu>
-              {p.prediction ? <Quiet>Guess first: {p.prediction}</Quiet> : null}
-              {p.directions ? <Directions>{p.directions}</Directions> : null}
-              {p.outdoors && p.indoors ? <Quiet>Or indoors: {p.indoors}</Quiet> : null}
-              {p.waitAfterHours ? (
-                <Quiet>
-                  {p.waitLabel || 'waits'} {p.waitAfterHours} hours, nights and weekends count
-                </Quiet>
-              ) : null}
-              {p.trouble ? <Caution>{p.trouble}</Caution> : null}
-            </li>
-          ))}
+                ) : null}
+                {p.alternatives.length ? (
+                  <Quiet>Or instead: {p.alternatives.map((a) => a.title).join(' · ')}</Quiet>
+                ) : null}
+                {p.age ? <Caution>{p.age}</Caution> : null}
+                {p.trouble ? <Caution>{p.trouble}</Caution> : null}
+              </li>
+            );
+          })}
         </Parts>
         <Doings>
           <Button onPress={() => setOpen({ is: 'part' })}>Add a part</Button>
@@ -270,6 +320,7 @@ export function LessonDetail({
           where={{ lessonId: lesson.id }}
           part={open.part}
           childrenOfUnit={view.children}
+          adults={view.adults}
           weekdays={view.weekdays}
           onClose={close}
         />

@@ -32,7 +32,7 @@ const readRecall = (text: string): RecallPrompt[] =>
     .filter(Boolean)
     .map((l) => {
       const [easy, hard = '', answer = ''] = l.split(/\s*\/\s+/u).map((x) => x.slice(0, 300));
-      return { easy, hard, answer };
+      return { id: '', easy, hard, answer };
     });
 
 export function LessonForm({

@@ -10,9 +10,20 @@ import { rhythmInWords } from '@/core/layout/rule-words';
 import { unitDays, type UnitDay } from '@/core/layout/unit-days';
 import { verdictInWords, verdictOf, type Verdict } from '@/core/layout/verdict';
 import type { Lesson, Outline, Part, Pattern, Rule } from '@/core/plan/lesson';
-import { booksById, byDefault, childrenOf, doneParts, lessonsOf, partsByLesson } from '@/core/plan/lookup';
+import { namesIn } from '@/core/plan/called';
+import { ageMessage } from '@/core/plan/age';
+import {
+  booksById,
+  byDefault,
+  byId,
+  childrenOf,
+  doneParts,
+  lessonsOf,
+  partsByLesson,
+} from '@/core/plan/lookup';
 import type { Idea, Objective, Unit } from '@/core/plan/unit';
 import type { RoomState } from '@/kit/room';
+import { leadText } from '../frame/part-words';
 import { load, param, type FrameInfo, type SearchParams } from '../frame/load';
 import type { Child } from '@/core/plan/plan';
 import type { Taker } from './who';
@@ -25,6 +36,10 @@ export interface PartView extends Part {
   /** The day it stands on and why; empty while it has none. */
   date: string;
   why: string;
+  /** Who leads, in words. */
+  leads: string;
+  /** Of the age it is meant for, where somebody is not of it. */
+  age: string;
   /** Why it has no place; empty when it has one. */
   trouble: string;
   cautions: Caution[];
@@ -61,6 +76,8 @@ export interface LessonsView {
   /** All children of the family, for what comes back whatever the unit. */
   everyone: Taker[];
   objectives: Objective[];
+  /** Other adults who can lead. */
+  adults: { id: string; name: string }[];
   /** Rules of the unit, then those of the family. */
   rules: RuleView[];
   /** Parts of the unit itself, made by hand: trips, the closing event. */
@@ -85,6 +102,7 @@ const EMPTY = {
   outlines: [],
   patterns: [],
   weekdays: [1, 2, 3, 4, 5],
+  adults: [],
   ideas: [],
   message: '',
   days: [],
@@ -99,11 +117,7 @@ export async function loadLessons(params: SearchParams): Promise<LessonsView> {
   const sittingOf = new Map(plan.sittings.map((s) => [s.partId, s]));
   const spine = plan.pulls.find((p) => p.unitId === unit.id && p.role === 'spine');
   const books = booksById(plan.books);
-  const names = new Map([
-    ...plan.children.map((c): [string, string] => [c.id, c.name]),
-    ...plan.parts.map((p): [string, string] => [p.id, p.title]),
-  ]);
-  const nameOf = (id: string): string => names.get(id) ?? '';
+  const nameOf = namesIn(plan);
   const material = materialOf(plan);
   // Why a part has no place is asked of the lay-out, where there is such a part.
   const isWhole = plan.parts.every((p) => sittingOf.has(p.id));
@@ -115,16 +129,19 @@ export async function loadLessons(params: SearchParams): Promise<LessonsView> {
   const allergies = plan.family?.allergies ?? [];
   const partsOf = partsByLesson(plan.parts);
 
+  const adults = byId(plan.adults);
   const viewOf = (part: Part): PartView => {
     const lay = minutesFor(part, unit);
     const who = childrenOf(part, unit, plan.children);
     const sitting = sittingOf.get(part.id);
     return {
       ...part,
+      leads: leadText(part.lead, adults.get(part.adultId ?? '')),
+      age: ageMessage(part, who, sitting?.date ?? unit.starts),
       takes: Math.max(0, ...Object.values(lay.minutes)),
       state: done.has(part.id) ? 'done' : (sitting?.state ?? 'pencil'),
       who:
-        who.length === unit.childIds.length && who.length > 1
+        who.length >= unit.childIds.length && who.length > 1
           ? 'everyone'
           : who.map((c) => c.name).join(', ') || 'no one',
       date: sitting?.date ?? '',
@@ -184,10 +201,11 @@ export async function loadLessons(params: SearchParams): Promise<LessonsView> {
       ? asked
       : lessons.find((l) => l.parts.some((p) => p.state !== 'done'))?.id,
     children: takers(
-      plan.children.filter((c) => unit.childIds.includes(c.id)),
-      byDefault(unit, plan.children),
+      plan.children.filter((c) => unit.childIds.includes(c.id) || unit.listens.includes(c.id)),
+      plan.children.filter((c) => byDefault(unit, plan.children).includes(c) || unit.listens.includes(c.id)),
     ),
     everyone: takers(plan.children, byDefault(undefined, plan.children, today)),
+    adults: plan.adults.map(({ id, name }) => ({ id, name })),
     objectives: plan.objectives.filter((o) => o.unitId === unit.id),
     rules: [
       ...plan.rules.filter((r) => r.unitId === unit.id),

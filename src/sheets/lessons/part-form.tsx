@@ -5,6 +5,7 @@ import { FormDialog } from '@/kit/form-dialog';
 import styled from 'styled-components';
 import { weekdayName } from '@/core/calendar/dates';
 import { OVERNIGHT_HOURS } from '@/core/formats/activity-line';
+import { agesInWords } from '@/core/plan/age';
 import { readSupplies, suppliesText, supplyText } from '@/core/formats/supplies';
 import type { Part, PartKind } from '@/core/plan/lesson';
 import { WORKED_OUT_KINDS } from '@/core/plan/words';
@@ -16,13 +17,16 @@ import { Quiet } from '@/kit/text';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { savePart } from './actions';
+import type { LessonsView } from './load';
 import {
   KINDS,
   LEAD_CHOICES,
+  leaders,
   preparationsText,
   readPreparations,
   whenBefore,
   WINDOW_CHOICES,
+  YOU,
 } from '../frame/part-words';
 import { WhoTakesPart, type Taker } from './who';
 
@@ -32,6 +36,7 @@ export interface PartFormProps {
   part?: Part;
   kind?: PartKind;
   childrenOfUnit: Taker[];
+  adults: LessonsView['adults'];
   weekdays: number[];
   onClose: () => void;
 }
@@ -41,6 +46,7 @@ export function PartForm({
   part,
   kind = 'activity',
   childrenOfUnit,
+  adults,
   weekdays,
   onClose,
 }: PartFormProps) {
@@ -51,6 +57,9 @@ export function PartForm({
     title: part?.title ?? first.title,
     minutes: part ? part.minutes : (30 as number | null),
     lead: part?.lead ?? first.lead,
+    adultId: part?.adultId ?? YOU,
+    ageFrom: part?.ageFrom ?? null,
+    ageTo: part?.ageTo ?? null,
     window: part?.window ?? ('any' as NonNullable<Part['window']> | 'any'),
     childIds: part ? part.childIds : null,
     directions: part?.directions ?? '',
@@ -77,6 +86,7 @@ export function PartForm({
       (base) =>
         savePart(base, where, part?.id ?? null, {
           ...value,
+          adultId: value.adultId === YOU ? null : value.adultId,
           window: value.window === 'any' ? null : value.window,
           waitAfterHours: value.waitAfterHours ?? 0,
           weekday: value.weekday === 'any' ? null : Number(value.weekday),
@@ -133,7 +143,20 @@ export function PartForm({
           max={720}
           error={error('minutes')}
         />
-        <Choose label="You" value={value.lead} onChange={(v) => set('lead', v)} choices={LEAD_CHOICES} />
+        <Choose
+          label={value.adultId === YOU ? 'You' : 'They'}
+          value={value.lead}
+          onChange={(v) => set('lead', v)}
+          choices={LEAD_CHOICES}
+        />
+        {adults.length ? (
+          <Choose
+            label="Who leads"
+            value={value.adultId}
+            onChange={(v) => set('adultId', v)}
+            choices={leaders(adults)}
+          />
+        ) : null}
         <Choose
           label="Best in the"
           value={value.window}
@@ -263,11 +286,22 @@ export function PartForm({
               value.prediction ? 'a guess first' : '',
               value.outdoors ? 'outdoors' : '',
               value.needs,
+              agesInWords(value.ageFrom, value.ageTo),
             ]
               .filter(Boolean)
               .join(', ') || 'directions, a guess first, outdoors, things that exist once'
           }
-          open={!!(part && (part.directions || part.prediction || part.outdoors || part.needs.length))}
+          open={
+            !!(
+              part &&
+              (part.directions ||
+                part.prediction ||
+                part.outdoors ||
+                part.needs.length ||
+                part.ageFrom ||
+                part.ageTo)
+            )
+          }
         >
           <TextField
             label="Directions"
@@ -303,6 +337,24 @@ export function PartForm({
           <Checkbox isSelected={value.outdoors} onChange={(v) => set('outdoors', v)}>
             Outdoors
           </Checkbox>
+          <FieldRow>
+            <NumberField
+              label="Meant for ages from"
+              value={value.ageFrom}
+              onChange={(v) => set('ageFrom', v)}
+              min={0}
+              max={21}
+              error={error('ageFrom')}
+            />
+            <NumberField
+              label="Up to age"
+              value={value.ageTo}
+              onChange={(v) => set('ageTo', v)}
+              min={0}
+              max={21}
+              error={error('ageTo')}
+            />
+          </FieldRow>
         </Fold>
       </div>
       <Quiet>

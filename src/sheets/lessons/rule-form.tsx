@@ -13,7 +13,7 @@ import { useForm } from '../frame/use-form';
 import { saveRule } from './actions';
 import { WhoTakesPart } from './who';
 import type { LessonsView } from './load';
-import { KINDS, LEAD_CHOICES, WINDOW_CHOICES } from '../frame/part-words';
+import { KINDS, LEAD_CHOICES, leaders, YOU, WINDOW_CHOICES } from '../frame/part-words';
 import { type Start, USUAL, fieldsOf, rhythmFrom } from './rule-fields';
 
 export function RuleForm({
@@ -35,13 +35,14 @@ export function RuleForm({
   const people = value.ofFamily ? view.everyone : view.children;
   const rhythm = rhythmFrom(value);
   const save = (): void => {
-    const { title, kind, lead, childIds, piece, amount, amountOf, first: begins, last } = value;
+    const { title, kind, lead, adultId, childIds, piece, amount, amountOf, first: begins, last } = value;
     act(
       (base) =>
         saveRule(base, rule?.id ?? null, {
           title,
           kind,
           lead,
+          adultId: adultId === YOU ? null : adultId,
           childIds,
           piece,
           amount,
@@ -209,7 +210,20 @@ export function RuleForm({
       )}
       <WhoTakesPart people={people} childIds={value.childIds} onChange={(v) => set('childIds', v)} />
       <FieldRow>
-        <Choose label="You" value={value.lead} onChange={(v) => set('lead', v)} choices={LEAD_CHOICES} />
+        <Choose
+          label={value.adultId === YOU ? 'You' : 'They'}
+          value={value.lead}
+          onChange={(v) => set('lead', v)}
+          choices={LEAD_CHOICES}
+        />
+        {view.adults.length ? (
+          <Choose
+            label="Who leads"
+            value={value.adultId}
+            onChange={(v) => set('adultId', v)}
+            choices={leaders(view.adults)}
+          />
+        ) : null}
         <Choose
           label="Best in the"
           value={value.window}

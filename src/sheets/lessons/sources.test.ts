@@ -106,12 +106,14 @@ describe('preparations as they are typed', () => {
     ['Freeze the trays', 'Freeze the trays', 1],
     ['Borrow a loom', 'Borrow a loom', 7],
     ['soak beans, on the day', 'soak beans', 0],
-  ])('%s', (line, what, daysBefore) => expect(readPreparations(line)).toEqual([{ what, daysBefore }]));
+  ])('%s', (line, what, daysBefore) =>
+    expect(readPreparations(line)).toEqual([{ id: '', what, daysBefore }]),
+  );
   it('are written so that they are read as the same again', () => {
     const list = [
-      { what: 'Soak', daysBefore: 1 },
-      { what: 'Order', daysBefore: 14 },
-      { what: 'Freeze the trays', daysBefore: 0 },
+      { id: '', what: 'Soak', daysBefore: 1 },
+      { id: '', what: 'Order', daysBefore: 14 },
+      { id: '', what: 'Freeze the trays', daysBefore: 0 },
     ];
     expect(readPreparations(preparationsText(list))).toEqual(list);
   });

@@ -19,7 +19,7 @@ export interface PaperPage extends Paper {
   tasks?: { title: string; wording: string; minutes: number; supplies: string }[];
   check?: Checklist;
   /** Questions with their answers, kept apart from the children's pages. */
-  answers?: RecallPrompt[];
+  answers?: Omit<RecallPrompt, 'id'>[];
 }
 
 export const SIZES = ['A4', 'letter'] as const;

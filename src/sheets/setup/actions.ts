@@ -1,9 +1,12 @@
 'use server';
 import { childName, count } from '@/core/plan/called';
 import { z } from 'zod';
+import { addAdult, editAdult, removeAdult, setCountsFor, setPantry } from '@/core/edit/household';
 import { addChild, editChild, removeChild, setFamily, setRung } from '@/core/edit/family';
 import { brokenIn } from '@/core/layout/check';
 import { readHausplanJson, type Fault } from '@/core/formats/hausplan-json';
+import { adultFields } from '@/core/plan/household';
+import { supply } from '@/core/plan/lesson';
 import { id, rung, skill } from '@/core/plan/measures';
 import { child, family, type Plan } from '@/core/plan/plan';
 import { readDrawn } from '@/data/door';
@@ -12,14 +15,14 @@ import { store } from '@/data/open';
 import { act, attempt } from '../frame/act';
 import type { Outcome } from '../frame/outcome';
 
-const childFields = child.omit({ id: true, rungs: true });
+const childFields = child.omit({ id: true, rungs: true, measured: true });
 const nameOf = (plan: Plan, childId: string): string => childName(plan, childId);
 
 export async function saveFamily(base: number, input: unknown): Promise<Outcome> {
   return act({
     base,
     input,
-    shape: family.omit({ patterns: true, card: true }),
+    shape: family.omit({ patterns: true, card: true, countsFor: true }),
     label: () => 'Changed the family',
     edit: setFamily,
   });
@@ -42,6 +45,46 @@ export async function dropChild(base: number, childId: string): Promise<Outcome>
     shape: id,
     label: (v, plan) => `Took ${nameOf(plan, v)} off the plan`,
     edit: removeChild,
+  });
+}
+
+export async function saveAdult(base: number, adultId: string | null, input: unknown): Promise<Outcome> {
+  return act({
+    base,
+    input,
+    shape: adultFields,
+    label: (v) => (adultId ? `Changed ${v.name}` : `Added ${v.name}`),
+    edit: (v) => (adultId ? editAdult(adultId, v) : addAdult(v)),
+  });
+}
+
+export async function dropAdult(base: number, adultId: string): Promise<Outcome> {
+  return act({
+    base,
+    input: adultId,
+    shape: id,
+    label: (v, plan) => `Took ${plan.adults.find((a) => a.id === v)?.name ?? 'an adult'} off the plan`,
+    edit: removeAdult,
+  });
+}
+
+export async function savePantry(base: number, input: unknown): Promise<Outcome> {
+  return act({
+    base,
+    input,
+    shape: z.array(supply.pick({ name: true, amount: true, unit: true })).max(500),
+    label: () => 'Changed what is in the house',
+    edit: setPantry,
+  });
+}
+
+export async function saveCountsFor(base: number, input: unknown): Promise<Outcome> {
+  return act({
+    base,
+    input,
+    shape: family.shape.countsFor,
+    label: () => 'Changed what counts for which subject',
+    edit: setCountsFor,
   });
 }
 

@@ -3,15 +3,13 @@
 import { Choose } from '@/kit/choose';
 import { FormDialog } from '@/kit/form-dialog';
 import { MONTHS } from '@/core/calendar/dates';
-import { Ruled } from './ruled';
+import { Rows, Ruled } from './ruled';
 import { useState } from 'react';
-import styled from 'styled-components';
 import { Button, PlainButton } from '@/kit/button';
 import { Dialog } from '@/kit/dialog';
 import { Checkbox, FieldRow, NumberField, TextField } from '@/kit/field';
 import { ChildName, HATCHES, Hatch, type HatchName } from '@/kit/hatch';
 import { Quiet } from '@/kit/text';
-import { colour } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { dropChild, saveChild } from './actions';
@@ -26,7 +24,7 @@ export function Children({ rows }: { rows: Row[] }) {
     <section aria-labelledby="children">
       <Ruled id="children">Children</Ruled>
       {rows.length ? null : <Quiet>No one is at the table yet.</Quiet>}
-      <List>
+      <Rows>
         {rows.map((c) => (
           <li key={c.id}>
             <ChildName name={c.name} hatch={c.hatch} />
@@ -44,7 +42,7 @@ export function Children({ rows }: { rows: Row[] }) {
             </span>
           </li>
         ))}
-      </List>
+      </Rows>
       {rows.length < HATCHES.length ? (
         <Button onPress={() => setEditing('new')}>Add a child</Button>
       ) : (
@@ -174,20 +172,3 @@ function ChildForm({ row, taken, onClose }: { row?: Row; taken: HatchName[]; onC
     </FormDialog>
   );
 }
-
-const List = styled.ul`
-  margin-bottom: 12px;
-  li {
-    display: grid;
-    grid-template-columns: minmax(110px, 170px) minmax(0, 1fr) auto;
-    gap: 12px;
-    align-items: center;
-    padding: 7px 0;
-    border-bottom: 1px solid ${colour.rule};
-  }
-  li > span:last-child {
-    display: flex;
-    gap: 10px;
-    flex-wrap: wrap;
-  }
-`;

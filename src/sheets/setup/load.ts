@@ -9,7 +9,10 @@ import { suggestions, type Suggestion } from '@/core/ladder/suggest';
 import { count } from '@/core/plan/called';
 import type { Entry } from '@/core/plan/entry';
 import { inForce } from '@/core/plan/happened';
+import type { Adult, ThingInHouse } from '@/core/plan/household';
+import type { PartKind } from '@/core/plan/lesson';
 import { groupBy } from '@/core/plan/lookup';
+import { PART_KINDS } from '@/core/plan/words';
 import type { Child, Family, Plan } from '@/core/plan/plan';
 import type { Rung } from '@/core/plan/measures';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
@@ -17,6 +20,10 @@ import { load, type FrameInfo, type SearchParams } from '../frame/load';
 export interface SetupView {
   info: FrameInfo;
   family: Family | null;
+  adults: Adult[];
+  pantry: ThingInHouse[];
+  /** Kinds of work that stand in the plan, the most frequent first, with the subjects they count for. */
+  kinds: { kind: PartKind; subjects: string[] }[];
   children: (Child & { age: number; proposed: Rung })[];
   /** Rungs that the marks speak for moving, with the evidence. */
   suggested: (Suggestion & { name: string })[];
@@ -36,6 +43,9 @@ export async function loadSetup(params: SearchParams): Promise<SetupView> {
   return {
     info,
     family: plan.family,
+    adults: plan.adults,
+    pantry: plan.pantry,
+    kinds: kindsOf(plan),
     children: plan.children.map((c) => {
       const age = ageOn(c.birthMonth, today);
       return { ...c, age, proposed: proposedRung(age) };
@@ -62,6 +72,15 @@ export async function loadSetup(params: SearchParams): Promise<SetupView> {
       { name: 'Ink the first week', href: '/weeks', done: plan.sittings.some((s) => s.state === 'ink') },
     ],
   };
+}
+
+/** Kinds of work in the plan, and those that count for something already. */
+function kindsOf(plan: Plan): SetupView['kinds'] {
+  const uses = groupBy(plan.parts, (p) => p.kind);
+  const countsFor = plan.family?.countsFor ?? {};
+  return PART_KINDS.filter((kind) => uses.has(kind) || countsFor[kind])
+    .sort((a, b) => (uses.get(b)?.length ?? 0) - (uses.get(a)?.length ?? 0))
+    .map((kind) => ({ kind, subjects: countsFor[kind] ?? [] }));
 }
 
 /** Entries shown at once. */

@@ -11,8 +11,10 @@ import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { saveFamily } from './actions';
 import { Ruled } from './ruled';
+import { Adults } from './adults';
 import { Children } from './children';
 import { Happened } from './happened';
+import { Household } from './household';
 import type { SetupView } from './load';
 import { Rungs } from './rungs';
 import { SafeKeeping } from './safe-keeping';
@@ -38,6 +40,8 @@ export function SetupSheet(view: SetupView) {
         <Stack>
           <FamilyForm family={view.family} />
           <Children rows={view.children} />
+          {view.family ? <Adults rows={view.adults} /> : null}
+          {view.family ? <Household pantry={view.pantry} kinds={view.kinds} /> : null}
           {view.children.length ? <Rungs rows={view.children} suggested={view.suggested} /> : null}
           {view.family ? <Happened happened={view.happened} info={view.info} /> : null}
         </Stack>

@@ -57,7 +57,7 @@ export async function felt(base: number, input: unknown): Promise<Outcome> {
       date: isoDate,
     }),
     label: (v, plan) =>
-      `${partName(plan, v.partId)} was ${{ easy: 'easy', right: 'just right', hard: 'too hard' }[v.felt]}${forWhom(plan, v.childId)}`,
+      `${partName(plan, v.partId)} was ${{ id: '', easy: 'easy', right: 'just right', hard: 'too hard' }[v.felt]}${forWhom(plan, v.childId)}`,
     edit: (v) => noteFelt(v.partId, v.childId, v.felt, v.date),
     commutes: true,
   });

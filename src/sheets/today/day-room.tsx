@@ -90,7 +90,7 @@ export function RoomOfDay({
           </Menu>
           <Checkbox isSelected={done} onChange={setDone} label={`Done: ${room.title}, ${names}`} />
         </Head>
-        {room.detail || room.wait ? (
+        {room.detail || room.wait || room.with ? (
           <Detail
             $beside={
               !timed && room.parentMinutes > 0
@@ -98,13 +98,16 @@ export function RoomOfDay({
                 : 0
             }
           >
-            {[room.detail, room.wait ? `then ${room.wait}` : ''].filter(Boolean).join(' · ')}
+            {[timed ? '' : room.with, room.detail, room.wait ? `then ${room.wait}` : '']
+              .filter(Boolean)
+              .join(' · ')}
           </Detail>
         ) : null}
         {timed ? (
           <Small>
             {names}
             {room.parentMinutes ? ' · with you' : ''}
+            {room.with ? ` · ${room.with}` : ''}
           </Small>
         ) : null}
         {!timed ? (

@@ -5,6 +5,7 @@ import { ageOn } from '@/core/plan/age';
 import { cautionsFor, shown, type Caution } from '@/core/cautions/match';
 import { toPrepare } from '@/core/prep/get-ready';
 import { booksById, byId, doneParts, homes } from '@/core/plan/lookup';
+import { EVENING } from '@/core/plan/words';
 import type { Role } from '@/core/plan/plan';
 import type { HatchName } from '@/kit/hatch';
 import { dateParam, lastDay, load, type FrameInfo, type SearchParams } from '../frame/load';
@@ -76,14 +77,16 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
     before: days.filter((d) => d.date < date).at(-1)?.date,
     after: days.find((d) => d.date > date)?.date,
     dayStarts: plan.year?.dayStarts ?? 510,
-    dayEnds: plan.year?.dayEnds ?? 900,
+    dayEnds: Math.max(plan.year?.dayEnds ?? 900, ...rooms.map((r) => r.ends)),
     children: plan.children.map((c) => ({
       id: c.id,
       name: c.name,
       hatch: c.hatch,
       limit: c.minutes,
       age: ageOn(c.birthMonth, date),
-      minutes: rooms.filter((r) => r.childIds.includes(c.id)).reduce((sum, r) => sum + r.ends - r.starts, 0),
+      minutes: rooms
+        .filter((r) => r.childIds.includes(c.id) && r.window !== EVENING)
+        .reduce((sum, r) => sum + r.ends - r.starts, 0),
     })),
     rooms,
     leadMinutes: rooms.reduce((sum, r) => sum + r.parentMinutes, 0),
@@ -95,27 +98,24 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
       .at(-1),
     onTheTable: plan.uses
       .filter((u) => lessonsToday.has(u.lessonId))
-      .map((u) => {
+      .flatMap((u) => {
         const pull = pulls.get(u.pullId)!;
         const book = books.get(pull.bookId)!;
-        const child = plan.children.find((c) => c.id === pull.childId);
-        const read =
-          pull.role === 'own' && child
-            ? {
-                bookId: book.id,
-                title: book.title,
-                childId: child.id,
-                reader: child.name,
-                pages: pagesOf(u, book.pages) || null,
-              }
-            : undefined;
-        return {
-          title: book.title,
-          pages: pagesText(u).replace(/^, /, ''),
-          role: pull.role,
-          reader: child?.name ?? '',
-          read,
-        };
+        const line = { title: book.title, pages: pagesText(u).replace(/^, /, ''), role: pull.role };
+        const readers = plan.children.filter((c) => pull.childIds.includes(c.id));
+        // What several children read on their own is a line for each: each has read so much of it.
+        if (pull.role !== 'own' || !readers.length) return [{ ...line, reader: '' }];
+        return readers.map((child) => ({
+          ...line,
+          reader: child.name,
+          read: {
+            bookId: book.id,
+            title: book.title,
+            childId: child.id,
+            reader: child.name,
+            pages: pagesOf(u, book.pages) || null,
+          },
+        }));
       }),
     ready: ready
       .filter((r) => r.on === date || r.date === date)

@@ -15,6 +15,8 @@ export interface UnitView {
   firstDay: string;
   /** From the oldest down. */
   children: { id: string; name: string; hatch: HatchName; age: number }[];
+  /** Other units that it can follow in a row. */
+  others: { id: string; title: string }[];
   hasYear: boolean;
   lessons: { id: string; number: number; title: string; objectiveIds: string[] }[];
   objectives: Objective[];
@@ -40,6 +42,7 @@ export async function loadUnit(params: SearchParams): Promise<UnitView> {
     children: plan.children
       .map(({ id, name, hatch, birthMonth }) => ({ id, name, hatch, age: ageOn(birthMonth, today) }))
       .sort((a, b) => b.age - a.age),
+    others: plan.units.filter((u) => u.id !== unit?.id && !u.waiting).map(({ id, title }) => ({ id, title })),
     hasYear: !!plan.year,
     lessons: unit
       ? lessonsOf(plan, unit.id).map(({ id, number, title, objectiveIds }) => ({

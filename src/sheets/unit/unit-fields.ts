@@ -28,7 +28,7 @@ export const readWords = (text: string): Unit['vocabulary'] =>
   lines(text)
     .map((l) => {
       const [word, ...meaning] = l.split(/\s*[:–=]\s+|:\s*/u);
-      return { word: word.trim().slice(0, 80), meaning: meaning.join(': ').trim().slice(0, 300) };
+      return { id: '', word: word.trim().slice(0, 80), meaning: meaning.join(': ').trim().slice(0, 300) };
     })
     .filter((v) => v.word);
 export const lines = (text: string): string[] =>
@@ -61,11 +61,14 @@ export function fieldsOf({ unit, children, firstDay }: Pick<UnitView, 'unit' | '
     hopedWeeks: u.hopedWeeks,
     waiting: u.waiting,
     childIds: u.childIds,
+    listens: u.listens,
+    after: u.after ?? 'nothing',
+    subjects: u.subjects.join(', '),
     startKinds: u.startKinds,
     goals: u.goals,
     bigIdeas: u.bigIdeas.join('\n'),
     vocabulary: u.vocabulary.map((v) => (v.meaning ? `${v.word}: ${v.meaning}` : v.word)).join('\n'),
-    memoryWork: u.memoryWork.join('\n'),
+    memoryWork: u.memoryWork.map((m) => m.text).join('\n'),
     passage: u.passage,
     taste: u.taste,
     shows: u.shows,
@@ -83,15 +86,19 @@ export type UnitFormState = FormState<UnitFields>;
 
 /** The unit as the fields say it, for the door to check. */
 export function unitFrom(value: UnitFields) {
-  const { frame, vocabulary, bigIdeas, memoryWork, moneyLimit, season, askedBy, ...rest } = value;
+  const { frame, vocabulary, bigIdeas, memoryWork, moneyLimit, season, askedBy, after, subjects, ...rest } =
+    value;
   return {
     ...rest,
     bigIdeas: lines(bigIdeas),
-    memoryWork: lines(memoryWork),
+    memoryWork: lines(memoryWork).map((text) => ({ id: '', text })),
     vocabulary: readWords(vocabulary),
     moneyLimit: toMinor(moneyLimit),
     season: season === 'any' ? null : season,
     askedBy: askedBy === 'nobody' ? null : askedBy,
+    after: after === 'nothing' ? null : after,
+    subjects: lines(subjects.replaceAll(',', '\n')),
+    listens: rest.listens.filter((c) => !rest.childIds.includes(c)),
     wishedEnd: frame === 'end' || frame === 'both' ? value.wishedEnd : null,
     lessonsPerWeek: frame === 'pace' || frame === 'both' ? value.lessonsPerWeek : null,
   };

@@ -10,10 +10,12 @@ import { chosen, lines, readWords, type UnitFormState } from './unit-fields';
 export function UnitFolds({
   form: { value, set, error },
   people,
+  others,
   isNew,
 }: {
   form: UnitFormState;
   people: UnitView['children'];
+  others: UnitView['others'];
   isNew: boolean;
 }) {
   const inUnit = people.filter((c) => value.childIds.includes(c.id));
@@ -62,6 +64,7 @@ export function UnitFolds({
         message={
           [
             value.taste.join(', '),
+            value.subjects,
             value.moneyLimit ? `up to ${value.moneyLimit}` : '',
             Object.keys(value.shows).length ? 'ways of showing' : '',
           ]
@@ -92,6 +95,14 @@ export function UnitFolds({
             />
           ))}
         </FieldRow>
+        <TextField
+          label="Counts for"
+          placeholder="history, art"
+          help="Subjects, commas between: all that is done in it counts for them, beside what its kind of work counts for."
+          value={value.subjects}
+          onChange={(v) => set('subjects', v)}
+          error={error('subjects')}
+        />
         <FieldRow>
           <TextField
             label="Money, at most"
@@ -115,6 +126,9 @@ export function UnitFolds({
         message={
           [
             value.waiting ? 'waiting' : '',
+            value.after === 'nothing'
+              ? ''
+              : `after “${others.find((u) => u.id === value.after)?.title ?? ''}”`,
             value.season === 'any' ? '' : value.season,
             value.deeper ? 'comes back deeper' : '',
             value.wish,
@@ -130,6 +144,18 @@ export function UnitFolds({
             onChange={(v) => set('season', v)}
             choices={[{ value: 'any', name: 'any season' }, ...SEASONS.map((s) => ({ value: s, name: s }))]}
           />
+          {others.length ? (
+            <Choose
+              label="Begins after"
+              help="In a row: on the school day after that one has ended."
+              value={value.after}
+              onChange={(v) => set('after', v)}
+              choices={[
+                { value: 'nothing', name: 'its own start' },
+                ...others.map((u) => ({ value: u.id, name: u.title })),
+              ]}
+            />
+          ) : null}
           <Choose
             label="Asked for by"
             value={value.askedBy}

@@ -17,7 +17,7 @@ import { chosen, fieldsOf, FRAMES, KINDS, unitFrom } from './unit-fields';
 import { UnitFolds } from './unit-folds';
 import type { UnitView } from './load';
 
-export function UnitForm({ view: { unit, children, firstDay } }: { view: UnitView }) {
+export function UnitForm({ view: { unit, children, others, firstDay } }: { view: UnitView }) {
   const { act } = useAct();
   const router = useRouter();
   const [removing, setRemoving] = useState(false);
@@ -105,6 +105,32 @@ export function UnitForm({ view: { unit, children, firstDay } }: { view: UnitVie
             </Checkbox>
           ))}
         </Several>
+        {children.some((c) => !value.childIds.includes(c.id)) ? (
+          <Several>
+            <legend>Only listens in: takes part in what is together, with no work of their own</legend>
+            {children
+              .filter((c) => !value.childIds.includes(c.id))
+              .map((c) => (
+                <Checkbox
+                  key={c.id}
+                  isSelected={value.listens.includes(c.id)}
+                  onChange={(on) =>
+                    set(
+                      'listens',
+                      chosen(
+                        children.map((x) => x.id),
+                        value.listens,
+                        c.id,
+                        on,
+                      ),
+                    )
+                  }
+                >
+                  {`${c.name} listens in`}
+                </Checkbox>
+              ))}
+          </Several>
+        ) : null}
         <Several>
           <legend>A new lesson begins with</legend>
           {KINDS.map((k) => (
@@ -145,7 +171,7 @@ export function UnitForm({ view: { unit, children, firstDay } }: { view: UnitVie
             error={error('bigIdeas')}
           />
         </Two>
-        <UnitFolds form={form} people={children} isNew={!unit} />
+        <UnitFolds form={form} people={children} others={others} isNew={!unit} />
         <Buttons>
           <Button type="submit" $primary>
             {unit ? 'Keep the unit' : 'Begin the unit'}

@@ -7,8 +7,10 @@ import { reasonInWords } from '@/core/layout/reasons';
 import { unitDays, type UnitDay } from '@/core/layout/unit-days';
 import { verdictInWords, verdictOf, type Verdict } from '@/core/layout/verdict';
 import { isLadderKind } from '@/core/ladder/kinds';
+import { namesIn } from '@/core/plan/called';
 import { assignmentKey, byId, childrenOf, doneParts, groupBy, homes, lessonsOf } from '@/core/plan/lookup';
 import { OWN_WORK_KINDS } from '@/core/plan/words';
+import type { WindowName } from '@/core/plan/measures';
 import type { HatchName } from '@/kit/hatch';
 import type { RoomState } from '@/kit/room';
 import { dateParam, lastDay, load, type FrameInfo, type SearchParams } from '../frame/load';
@@ -37,7 +39,7 @@ export interface OtherRoom {
   partId: string;
   title: string;
   minutes: number;
-  window: 'morning' | 'midday' | 'afternoon';
+  window: WindowName;
   state: RoomState;
   /** Left out this time. */
   missed: boolean;
@@ -114,10 +116,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
     plan.units.flatMap((u) => lessonsOf(plan, u.id).map((l): [string, number] => [l.id, l.number])),
   );
   const order = new Map(plan.parts.map((p, i) => [p.id, i]));
-  const names = new Map([
-    ...plan.children.map((c): [string, string] => [c.id, c.name]),
-    ...plan.parts.map((p): [string, string] => [p.id, p.title]),
-  ]);
+  const nameOf = namesIn(plan);
   const firstDate = new Map<string, string>();
   for (const s of plan.sittings) {
     const { lessonId } = parts.get(s.partId)!;
@@ -239,7 +238,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
           parts: together.map(({ s, part }) => ({
             title: part.title,
             minutes: Math.max(0, ...Object.values(minutesFor(part, u).minutes)),
-            why: reasonInWords(s.reason, (id) => names.get(id) ?? ''),
+            why: reasonInWords(s.reason, nameOf),
             wait: part.waitAfterHours ? `${part.waitLabel || 'waits'} ${part.waitAfterHours} h` : '',
           })),
           canMove: own.every(

@@ -1,10 +1,11 @@
 'use client';
 import { Choose } from '@/kit/choose';
-import { weekdayName } from '@/core/calendar/dates';
+
 import type { SchoolYear } from '@/core/plan/year';
 import { Button, PlainButton } from '@/kit/button';
 import { DateField } from '@/kit/date-field';
-import { Checkbox, FieldRow, FieldStack, NumberField, Several, TextField } from '@/kit/field';
+import { FieldRow, FieldStack, NumberField, TextField } from '@/kit/field';
+import { Weekdays } from '../frame/weekdays';
 import { TimeField } from '@/kit/time-field';
 import { Heading, Quiet } from '@/kit/text';
 import { useAct } from '../frame/use-act';
@@ -146,20 +147,7 @@ export function YearForm({ year, today }: { year: SchoolYear | null; today: stri
             </Button>
           </div>
         ) : null}
-        <Several>
-          <legend>Days you teach</legend>
-          {[1, 2, 3, 4, 5, 6, 7].map((d) => (
-            <Checkbox
-              key={d}
-              isSelected={value.weekdays.includes(d)}
-              onChange={(on) =>
-                set('weekdays', on ? [...value.weekdays, d].sort() : value.weekdays.filter((x) => x !== d))
-              }
-            >
-              {weekdayName(d)}
-            </Checkbox>
-          ))}
-        </Several>
+        <Weekdays label="Days you teach" value={value.weekdays} onChange={(v) => set('weekdays', v)} />
         {error('weekdays') ? <Wrong>{error('weekdays')}</Wrong> : null}
         <FieldRow>
           <TimeField
@@ -185,6 +173,18 @@ export function YearForm({ year, today }: { year: SchoolYear | null; today: stri
             value={value.dayEnds}
             onChange={(v) => set('dayEnds', v)}
             error={error('dayEnds')}
+          />
+          <TimeField
+            label="The evening begins"
+            value={value.eveningStarts}
+            onChange={(v) => set('eveningStarts', v)}
+            error={error('eveningStarts')}
+          />
+          <TimeField
+            label="It ends"
+            value={value.eveningEnds}
+            onChange={(v) => set('eveningEnds', v)}
+            error={error('eveningEnds')}
           />
         </FieldRow>
         <div>

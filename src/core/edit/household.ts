@@ -1,0 +1,68 @@
+/** The household beside its children: other adults who lead, what is in the house, and what kinds of work count for. */
+import { matched } from '../plan/pieces';
+import type { Adult } from '../plan/household';
+import type { Supply } from '../plan/lesson';
+import type { Family } from '../plan/plan';
+import { GONE, withChanged, type Edit } from './edit';
+
+export type AdultFields = Omit<Adult, 'id'>;
+
+export const addAdult =
+  (fields: AdultFields): Edit =>
+  (plan, { newId }) =>
+    taken(plan.adults, fields.name) ?? {
+      plan: { ...plan, adults: [...plan.adults, { ...fields, id: newId() }] },
+    };
+
+export const editAdult =
+  (id: string, fields: AdultFields): Edit =>
+  (plan) => {
+    if (!plan.adults.some((a) => a.id === id)) return { refused: GONE };
+    return (
+      taken(
+        plan.adults.filter((a) => a.id !== id),
+        fields.name,
+      ) ?? { plan: { ...plan, adults: withChanged(plan.adults, id, fields) } }
+    );
+  };
+
+/** What the adult led, the parent leads from now on. */
+export const removeAdult =
+  (id: string): Edit =>
+  (plan) => ({ plan: { ...plan, adults: plan.adults.filter((a) => a.id !== id) } });
+
+function taken(adults: readonly Adult[], name: string): { refused: string } | undefined {
+  return adults.some((a) => a.name.toLowerCase() === name.toLowerCase())
+    ? { refused: `There is another ${name} here already. Give one of them a name of their own.` }
+    : undefined;
+}
+
+/** Says what is in the house. What was there before keeps its id, also when its amount or its wording has changed. */
+export const setPantry =
+  (things: readonly Pick<Supply, 'name' | 'amount' | 'unit'>[]): Edit =>
+  (plan, { newId }) => {
+    const twice = things.find((t, i) =>
+      things.slice(0, i).some((x) => x.name.toLowerCase() === t.name.toLowerCase() && x.unit === t.unit),
+    );
+    if (twice) return { refused: `“${twice.name}” stands there twice. Add the two up.` };
+    const ids = matched(
+      plan.pantry,
+      things.map((t) => ({ ...t, id: '' })),
+      (t) => t.name,
+    );
+    return {
+      plan: {
+        ...plan,
+        pantry: things.map(({ name, amount, unit }, i) => ({ id: ids[i] || newId(), name, amount, unit })),
+      },
+    };
+  };
+
+/** Says what kinds of work count for. A kind without a subject counts for none of its own. */
+export const setCountsFor =
+  (countsFor: Family['countsFor']): Edit =>
+  (plan) => {
+    if (!plan.family) return { refused: 'Say first who the family is.' };
+    const named = Object.fromEntries(Object.entries(countsFor).filter(([, subjects]) => subjects.length));
+    return { plan: { ...plan, family: { ...plan.family, countsFor: named } } };
+  };

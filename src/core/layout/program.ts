@@ -1,0 +1,330 @@
+/**
+ * The lay-out as a mixed-integer programme in CPLEX LP text, and its answer read back: what an exact solver makes of the
+ * same problem, rules and score. x: a part on a slot; o: a part without a place; g, h, k: days, weekends and breaks within a
+ * lesson; e: lessons more or fewer in a week than the pace alone has; w: lessons over the pace; l, f: days late and days taken.
+ *
+ * What is held or has a fixed date is where the constructed lay-out has put it, and binds the rest as it does there.
+ */
+import { servesFor } from '../calendar/school-days';
+import { EVENING } from '../plan/words';
+import type { LayLesson, LayoutInput, LayPart, LayUnit, Place } from './input';
+import { scaleOf, WEIGHT, type Scale } from './score';
+import { Slots, type Slot } from './slots';
+
+export interface LayoutProgram {
+  text: string;
+  /** The placements that a solution's values describe, of the parts it was free to place. */
+  placesOf: (value: (name: string) => number) => Map<string, Place>;
+}
+
+/** @param standing where the constructed lay-out has the parts that it was not free to move */
+export function layoutProgram(
+  input: LayoutInput,
+  standing: ReadonlyMap<string, Place>,
+  isFree: (part: LayPart) => boolean,
+): LayoutProgram {
+  return new Program(input, standing, isFree).write();
+}
+
+class Program {
+  private readonly slots: Slots;
+  private readonly scale: Scale;
+  private readonly goal: string[] = [];
+  private readonly rows: string[] = [];
+  private readonly bounds: string[] = [];
+  private readonly binary: string[] = [];
+  /** The free parts, each with a number of its own and the slots it may stand on. */
+  private readonly free = new Map<string, { n: number; part: LayPart; slots: Slot[] }>();
+
+  constructor(
+    private readonly input: LayoutInput,
+    private readonly standing: ReadonlyMap<string, Place>,
+    private readonly isFree: (part: LayPart) => boolean,
+  ) {
+    this.slots = new Slots(input);
+    this.scale = scaleOf(input);
+  }
+
+  write(): LayoutProgram {
+    const { input } = this;
+    for (const unit of input.units)
+      for (const part of [...unit.lessons.flatMap((l) => l.parts), ...unit.closing])
+        if (this.isFree(part)) this.open(part, unit);
+    this.minutes();
+    for (const unit of input.units) this.unit(unit);
+    return {
+      text: [
+        'Minimize',
+        ` obj: ${folded(this.goal.join(' + ') || '0 x')}`,
+        'Subject To',
+        ...this.rows.map((r, n) => ` r${n}: ${folded(r)}`),
+        'Bounds',
+        ...this.bounds.map((b) => ` ${b}`),
+        'Binary',
+        folded(` ${this.binary.join(' ')}`),
+        'End',
+        '',
+      ].join('\n'),
+      placesOf: (value) =>
+        new Map(
+          [...this.free.values()].flatMap(({ n, part, slots }) => {
+            const slot = slots.find((s) => value(`x${n}_${s}`) > 0.5);
+            return slot === undefined ? [] : [[part.id, this.slots.placeOf(slot)] as const];
+          }),
+        ),
+    };
+  }
+
+  /** The slots on which a part may stand by itself, what each costs, and that it stands on one or none. */
+  private open(part: LayPart, unit: LayUnit): void {
+    const { input, slots, scale } = this;
+    const from = Math.max(
+      slots.firstOf(slots.dayFrom(input.today)),
+      slots.firstOf(slots.dayFrom(unit.starts)),
+      slots.notBefore(part),
+    );
+    const n = this.free.size;
+    const may: Slot[] = [];
+    for (let s = from; s < slots.count; s++) {
+      const day = input.days[slots.day(s)];
+      if (input.windows[slots.window(s)].atSchool === (part.window === EVENING)) continue;
+      if (part.weekday !== null && !servesFor(input.days, day.index, part.weekday)) continue;
+      if (part.latest !== null && day.date > part.latest) continue;
+      may.push(s);
+    }
+    this.free.set(part.id, { n, part, slots: may });
+    const was = input.previous.get(part.id);
+    const wasSlot = was && slots.at(was);
+    for (const s of may) {
+      let cost = 0;
+      if (wasSlot !== undefined && s !== wasSlot)
+        cost += slots.day(s) === slots.day(wasSlot) ? WEIGHT.shifted : WEIGHT.moved;
+      if (part.window && scale.windowOf.get(part.window) !== slots.window(s)) cost += WEIGHT.window;
+      this.binary.push(`x${n}_${s}`);
+      if (cost) this.goal.push(`${cost} x${n}_${s}`);
+    }
+    this.goal.push(`${part.optional ? WEIGHT.optionalOut : WEIGHT.out} o${n}`);
+    this.binary.push(`o${n}`);
+    this.rows.push(`${[...may.map((s) => `x${n}_${s}`), `o${n}`].join(' + ')} = 1`);
+  }
+
+  /** No child's, no adult's and not the parent's minutes are exceeded, of a day or of a window. */
+  private minutes(): void {
+    const { input, slots } = this;
+    const school = input.windows.filter((w) => w.atSchool);
+    const [starts, ends] = [school[0].starts, school[school.length - 1].ends];
+    const everyone = [
+      ...Object.entries(input.childLimits).map(([id, limit]) => ({
+        limit,
+        of: (p: LayPart): number => p.minutes[id] ?? 0,
+        there: undefined as LayoutInput['adults'][number] | undefined,
+      })),
+      { limit: input.leadLimit, of: (p: LayPart) => (p.leader === null ? p.lead : 0), there: undefined },
+      ...input.adults.map((a) => ({
+        limit: a.minutes,
+        of: (p: LayPart): number => (p.leader === a.id ? p.lead : 0),
+        there: a,
+      })),
+    ];
+    const parts = [
+      ...input.units.flatMap((u) => [...u.lessons.flatMap((l) => l.parts), ...u.closing]),
+      ...input.dated,
+    ];
+    for (const who of everyone) {
+      const taken = new Float64Array(slots.count);
+      const terms = new Map<Slot, string[]>();
+      for (const part of parts) {
+        const m = who.of(part);
+        if (!m) continue;
+        const free = this.free.get(part.id);
+        const place = this.standing.get(part.id);
+        const at = place && slots.at(place);
+        if (!free && at !== undefined) taken[at] += m;
+        for (const s of free?.slots ?? []) terms.set(s, [...(terms.get(s) ?? []), `${m} x${free!.n}_${s}`]);
+      }
+      input.days.forEach((day) => {
+        const share = (Math.min(day.ends, ends) - starts) / (ends - starts);
+        const all: string[] = [];
+        let used = 0;
+        input.windows.forEach((w, i) => {
+          const s = slots.of(day.index, i);
+          const here = terms.get(s) ?? [];
+          const to = w.atSchool ? Math.min(w.ends, day.ends) : w.ends;
+          const has = !who.there
+            ? to - w.starts
+            : who.there.weekdays.includes(day.weekday)
+              ? Math.min(to, who.there.ends ?? to) - Math.max(w.starts, who.there.starts ?? 0)
+              : 0;
+          if (here.length)
+            this.rows.push(`${here.join(' + ')} <= ${Math.max(0, Math.max(0, has) - taken[s])}`);
+          if (w.atSchool) {
+            all.push(...here);
+            used += taken[s];
+          }
+        });
+        if (all.length)
+          this.rows.push(`${all.join(' + ')} <= ${Math.max(0, Math.floor(who.limit * share) - used)}`);
+      });
+    }
+  }
+
+  private slotOf(part: LayPart): Slot | undefined {
+    const place = this.standing.get(part.id);
+    return place && this.slots.at(place);
+  }
+
+  /** That a part stands not before another, or not before what is waited for after it has passed. */
+  private notBefore(later: LayPart, earlier: LayPart, hours: number): void {
+    const { slots } = this;
+    const b = this.free.get(later.id);
+    const a = this.free.get(earlier.id);
+    const after = (s: Slot): Slot => (hours ? slots.afterWait(s, hours) : s);
+    const bindsAs = (p: LayPart): Slot | undefined => {
+      const kind = this.input.held.get(p.id)?.kind;
+      return kind === 'done' || kind === 'unticked' ? undefined : this.slotOf(p);
+    };
+    if (b && a) {
+      for (const s of b.slots) {
+        const before = b.slots.filter((t) => t <= s);
+        const gone = a.slots.filter((t) => after(t) <= s);
+        this.rows.push(
+          `${before.map((t) => `x${b.n}_${t}`).join(' + ')} ${gone.map((t) => `- x${a.n}_${t} `).join('')}- o${a.n} <= 0`,
+        );
+      }
+    } else if (b) {
+      const at = this.slotOf(earlier);
+      if (at === undefined) return;
+      const early = b.slots.filter((t) => t < after(at));
+      if (early.length) this.rows.push(`${early.map((t) => `x${b.n}_${t}`).join(' + ')} <= 0`);
+    } else if (a) {
+      const at = bindsAs(later);
+      if (at === undefined) return;
+      const late = a.slots.filter((t) => after(t) > at);
+      if (late.length) this.rows.push(`${late.map((t) => `x${a.n}_${t}`).join(' + ')} <= 0`);
+    }
+  }
+
+  private unit(unit: LayUnit): void {
+    for (const lesson of unit.lessons) this.inOrder(lesson.parts);
+    unit.lessons.forEach((lesson, i) => {
+      for (const earlier of unit.lessons.slice(Math.max(0, i - 2), i))
+        for (const part of chainOf(earlier))
+          if (part.window !== EVENING)
+            for (const later of lesson.parts.slice(0, 1)) this.notBefore(later, part, 0);
+    });
+    for (const closing of unit.closing)
+      for (const part of unit.lessons.at(-1)?.parts ?? []) this.notBefore(closing, part, 0);
+    this.inOrder(unit.closing);
+    this.ends(unit);
+    this.weeks(unit);
+    unit.lessons.forEach((lesson, i) => this.inOnePiece(lesson, `${this.input.units.indexOf(unit)}_${i}`));
+  }
+
+  private inOrder(parts: readonly LayPart[]): void {
+    parts.forEach((later, j) => {
+      for (const earlier of parts.slice(0, j)) this.notBefore(later, earlier, earlier.waitAfterHours);
+    });
+  }
+
+  /** The day of a part, as terms and a constant; where it stands nowhere the terms come to nothing. */
+  private measure(
+    part: LayPart,
+    of: (day: number) => number,
+  ): { terms: string[]; constant: number; out: string } | undefined {
+    const free = this.free.get(part.id);
+    if (free)
+      return {
+        terms: free.slots.flatMap((s) => {
+          const v = of(this.slots.day(s));
+          return v ? [`${v} x${free.n}_${s}`] : [];
+        }),
+        constant: 0,
+        out: `o${free.n}`,
+      };
+    const at = this.slotOf(part);
+    return at === undefined ? undefined : { terms: [], constant: of(this.slots.day(at)), out: '' };
+  }
+
+  private ends(unit: LayUnit): void {
+    const u = this.input.units.indexOf(unit);
+    const { first, last } = this.scale.ends.get(unit.id)!;
+    this.bounds.push(`f${u} >= 0`, `l${u} >= 0`);
+    this.goal.push(`${WEIGHT.finish} f${u}`, `${WEIGHT.late} l${u}`);
+    for (const part of unit.lessons.flatMap((l) => l.parts)) {
+      const taken = this.measure(part, (day) => Math.max(0, day - first));
+      if (taken?.terms.length) this.rows.push(`f${u} - ${taken.terms.join(' - ')} >= 0`);
+      else if (taken?.constant) this.rows.push(`f${u} >= ${taken.constant}`);
+      const late = this.measure(part, (day) => Math.max(0, day - last));
+      if (late?.terms.length) this.rows.push(`l${u} - ${late.terms.join(' - ')} >= 0`);
+      else if (late?.constant) this.rows.push(`l${u} >= ${late.constant}`);
+    }
+  }
+
+  /** How many lessons begin in each week, against the pace. A lesson begins with its first part. */
+  private weeks(unit: LayUnit): void {
+    const u = this.input.units.indexOf(unit);
+    const ideal = this.scale.ideal.get(unit.id);
+    const weeks = (this.input.days.at(-1)?.week ?? -1) + 1;
+    for (let week = 0; week < weeks; week++) {
+      const begun = unit.lessons.flatMap((l) => {
+        const opens = l.parts[0];
+        return opens ? [this.measure(opens, (day) => (this.input.days[day].week === week ? 1 : 0))] : [];
+      });
+      const terms = begun.flatMap((b) => b?.terms ?? []);
+      const constant = begun.reduce((sum, b) => sum + (b?.constant ?? 0), 0);
+      if (ideal && (terms.length || constant || ideal[week])) {
+        const e = `e${u}_${week}`;
+        this.bounds.push(`${e} >= 0`);
+        this.goal.push(`${WEIGHT.uneven} ${e}`);
+        this.rows.push(
+          `${[...terms, ''].join(' - ') ? `${e}${terms.map((t) => ` - ${t}`).join('')}` : e} >= ${constant - ideal[week]}`,
+          `${e}${terms.map((t) => ` + ${t}`).join('')} >= ${ideal[week] - constant}`,
+        );
+      }
+      if (unit.lessonsPerWeek !== null && terms.length) {
+        const w = `w${u}_${week}`;
+        this.bounds.push(`${w} >= 0`);
+        this.goal.push(`${WEIGHT.overPace} ${w}`);
+        this.rows.push(`${terms.join(' + ')} - ${w} <= ${Math.max(0, unit.lessonsPerWeek - constant)}`);
+      }
+    }
+  }
+
+  /** Days, weekends and breaks between the first and the last part of a lesson's chain. */
+  private inOnePiece(lesson: LayLesson, name: string): void {
+    const chain = chainOf(lesson);
+    const { days } = this.input;
+    const measures: [string, number, (day: number) => number][] = [
+      ['g', WEIGHT.spread, (day) => day],
+      ['h', WEIGHT.overWeekend, (day) => days[day].week],
+      ['k', WEIGHT.overBreak, (day) => days[day].block],
+    ];
+    if (chain.length < 2) return;
+    for (const [letter, weight, of] of measures) {
+      const v = `${letter}${name}`;
+      this.bounds.push(`${v} >= 0`);
+      this.goal.push(`${weight} ${v}`);
+      const most = of(days.length - 1) + 1;
+      chain.forEach((later, j) => {
+        for (const earlier of j ? [chain[0]] : []) {
+          const [b, a] = [this.measure(later, of), this.measure(earlier, of)];
+          if (!a || !b) continue;
+          // Where one of the two stands nowhere there is nothing between them.
+          const loose = [a.out, b.out].filter(Boolean).map((o) => ` + ${most} ${o}`);
+          this.rows.push(
+            `${v}${b.terms.map((t) => ` - ${t}`).join('')}${a.terms.map((t) => ` + ${t}`).join('')}${loose.join('')} >= ${b.constant - a.constant}`,
+          );
+        }
+      });
+    }
+  }
+}
+
+/** The parts of a lesson up to its first wait: what the next lesson comes after. */
+function chainOf(lesson: LayLesson): LayPart[] {
+  const at = lesson.parts.findIndex((p) => p.waitAfterHours > 0);
+  return at < 0 ? [...lesson.parts] : lesson.parts.slice(0, at + 1);
+}
+
+/** Long lines cut at spaces: LP readers take 510 characters. */
+const folded = (line: string): string => line.replace(/(.{1,480})(\s|$)/g, '$1\n').trimEnd();

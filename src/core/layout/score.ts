@@ -1,0 +1,197 @@
+/**
+ * How good a lay-out is, as one sum: less is better, and each line is worth far more than all below it. The engine, the exact
+ * solver it is measured against, the tests and the screen's figures share it. Weights: own choice, in the order of wishes.
+ */
+import { spread } from '../pacing/pacing';
+import type { SchoolDay } from '../calendar/school-days';
+import type { LayLesson, LayoutInput, LayPart, LayUnit, Place } from './input';
+
+/** What one of each costs. */
+export const WEIGHT = {
+  /** A part without a place; one that may be left out costs least. */
+  out: 30_000,
+  optionalOut: 3_000,
+  /** A lesson that begins in a week over the unit's pace. */
+  overPace: 5_000,
+  /** A school day after a wished end. */
+  late: 800,
+  /** A part on another day than it stood on; in another half-day of it. */
+  moved: 200,
+  shifted: 50,
+  /** A lesson that begins in another week than the pace would have it, counted in both weeks. */
+  uneven: 30,
+  /** A weekend within a lesson, and a break on top of it. */
+  overWeekend: 20,
+  overBreak: 20,
+  /** A day over which a lesson is spread. */
+  spread: 6,
+  /** A part in another half-day than is wished for. */
+  window: 4,
+  /** A school day until a unit is done. */
+  finish: 1,
+} as const;
+
+export type Score = Record<keyof typeof WEIGHT, number> & { total: number };
+
+/** Where a part stands, as the day's index and the window's; undefined for one that stands nowhere. */
+export type PlaceOf = (part: LayPart) => { day: number; window: number } | undefined;
+
+/** What of a lay-out's problem the score looks at again and again, worked out once. */
+export interface Scale {
+  input: LayoutInput;
+  dayOf: ReadonlyMap<string, number>;
+  windowOf: ReadonlyMap<string, number>;
+  /** For each unit the lessons that its pace alone would have begin in each school week; none for a unit without one. */
+  ideal: ReadonlyMap<string, Float64Array>;
+  /** For each unit the first school day and the last that is not late. */
+  ends: ReadonlyMap<string, { first: number; last: number }>;
+}
+
+export function scaleOf(input: LayoutInput): Scale {
+  const weeks = (input.days.at(-1)?.week ?? -1) + 1;
+  return {
+    input,
+    dayOf: new Map(input.days.map((d) => [d.date, d.index])),
+    windowOf: new Map(input.windows.map((w, i) => [w.name, i])),
+    ideal: new Map(
+      input.units.flatMap((u) => {
+        const ideal = idealWeeks(u, input.days, weeks);
+        return ideal ? [[u.id, ideal] as const] : [];
+      }),
+    ),
+    ends: new Map(input.units.map((u) => [u.id, endsOf(u, input.days)])),
+  };
+}
+
+function endsOf(unit: LayUnit, days: readonly SchoolDay[]): { first: number; last: number } {
+  const first = days.find((d) => d.date >= unit.starts)?.index ?? days.length;
+  const { wishedEnd } = unit;
+  const last = wishedEnd === null ? Infinity : days.filter((d) => d.date <= wishedEnd).length - 1;
+  return { first, last };
+}
+
+/** How many lessons the pace alone would have begin in each week, whatever stands in the way. */
+function idealWeeks(unit: LayUnit, days: readonly SchoolDay[], weeks: number): Float64Array | undefined {
+  const { lessonsPerWeek, wishedEnd } = unit;
+  const open = days.filter((d) => d.date >= unit.starts);
+  const begun = new Float64Array(weeks);
+  let left = unit.lessons.length;
+  if (lessonsPerWeek !== null) {
+    const perWeek = new Map<number, number>();
+    for (const d of open) perWeek.set(d.week, (perWeek.get(d.week) ?? 0) + 1);
+    const full = Math.max(0, ...perWeek.values());
+    for (const [week, has] of perWeek) {
+      // A short week has its share; more than one a day is no more than the pace asks of a full week.
+      begun[week] = Math.min(left, lessonsPerWeek, has * Math.ceil(lessonsPerWeek / Math.max(1, full)));
+      left -= begun[week];
+    }
+    return begun;
+  }
+  const span = wishedEnd === null ? [] : open.filter((d) => d.date <= wishedEnd);
+  if (!span.length) return undefined;
+  for (const at of spread(unit.lessons.length, span.length)) begun[span[at].week]++;
+  return begun;
+}
+
+/** The score of a lay-out. What is held stands where it stands: only its lateness and its order in the weeks count. */
+export function score(scale: Scale, placeOf: PlaceOf): Score {
+  const { input } = scale;
+  const s: Score = {
+    out: 0,
+    optionalOut: 0,
+    overPace: 0,
+    late: 0,
+    moved: 0,
+    shifted: 0,
+    uneven: 0,
+    overWeekend: 0,
+    overBreak: 0,
+    spread: 0,
+    window: 0,
+    finish: 0,
+    total: 0,
+  };
+  for (const unit of input.units) scoreUnit(scale, unit, placeOf, s);
+  for (const kind of Object.keys(WEIGHT) as (keyof typeof WEIGHT)[]) s.total += s[kind] * WEIGHT[kind];
+  return s;
+}
+
+function scoreUnit(scale: Scale, unit: LayUnit, placeOf: PlaceOf, s: Score): void {
+  const { input } = scale;
+  const { first, last } = scale.ends.get(unit.id)!;
+  const ideal = scale.ideal.get(unit.id);
+  const begun = new Map<number, number>();
+  let end = -1;
+  for (const lesson of unit.lessons) {
+    const began = scoreLesson(scale, lesson, placeOf, s);
+    if (began !== undefined) {
+      const { week } = input.days[began];
+      begun.set(week, (begun.get(week) ?? 0) + 1);
+    }
+    for (const part of lesson.parts) end = Math.max(end, placeOf(part)?.day ?? -1);
+  }
+  for (const part of unit.closing) scorePart(scale, part, placeOf, s);
+  if (end > last) s.late += end - last;
+  if (end >= 0) s.finish += Math.max(0, end - first);
+  if (unit.lessonsPerWeek !== null)
+    for (const n of begun.values()) s.overPace += Math.max(0, n - unit.lessonsPerWeek);
+  if (ideal) ideal.forEach((n, week) => (s.uneven += Math.abs(n - (begun.get(week) ?? 0))));
+}
+
+/** @returns the day on which the lesson begins; undefined where none of it stands */
+function scoreLesson(scale: Scale, lesson: LayLesson, placeOf: PlaceOf, s: Score): number | undefined {
+  const { days } = scale.input;
+  let began: number | undefined;
+  let from: number | undefined;
+  let to = 0;
+  let isWaiting = false;
+  for (const part of lesson.parts) {
+    scorePart(scale, part, placeOf, s);
+    const place = placeOf(part);
+    if (place) {
+      began = Math.min(began ?? Infinity, place.day);
+      // What comes after a wait does not tear the lesson.
+      if (!isWaiting) {
+        from = Math.min(from ?? Infinity, place.day);
+        to = Math.max(to, place.day);
+      }
+    }
+    isWaiting ||= part.waitAfterHours > 0;
+  }
+  if (from !== undefined && to > from) {
+    s.spread += to - from;
+    s.overWeekend += days[to].week - days[from].week;
+    s.overBreak += days[to].block - days[from].block;
+  }
+  return began;
+}
+
+function scorePart(scale: Scale, part: LayPart, placeOf: PlaceOf, s: Score): void {
+  const { held, previous } = scale.input;
+  if (held.has(part.id)) return;
+  const place = placeOf(part);
+  if (!place) {
+    if (part.optional) s.optionalOut++;
+    else s.out++;
+    return;
+  }
+  if (part.fixedDate) return;
+  const was = previous.get(part.id);
+  const day = was && scale.dayOf.get(was.date);
+  if (was && day !== undefined) {
+    if (day !== place.day) s.moved++;
+    else if (scale.windowOf.get(was.window) !== place.window) s.shifted++;
+  }
+  if (part.window && scale.windowOf.get(part.window) !== place.window) s.window++;
+}
+
+/** Finds places among the placements of a lay-out. */
+export function placesAmong(scale: Scale, placements: readonly ({ partId: string } & Place)[]): PlaceOf {
+  const places = new Map(
+    placements.flatMap((p) => {
+      const day = scale.dayOf.get(p.date);
+      return day === undefined ? [] : [[p.partId, { day, window: scale.windowOf.get(p.window)! }] as const];
+    }),
+  );
+  return (part) => places.get(part.id);
+}
