@@ -1,6 +1,6 @@
 /** Checks a plan's sittings against minutes and pace, without the engine: sums over days, half-days and weeks. */
 import { once } from '../plan/once';
-import { mondayOf, shortDate } from '../calendar/dates';
+import { shortDate } from '../calendar/dates';
 import { schoolDays, windowsOf, type DayWindow, type SchoolDay } from '../calendar/school-days';
 import { byId, childrenOf, doneParts, groupBy, homes, partsByLesson } from '../plan/lookup';
 import type { Adult } from '../plan/household';
@@ -113,17 +113,19 @@ function minutesTaken(plan: Plan, sittings: readonly Sitting[]): Map<string, Tak
 
 /**
  * Weeks in which more lessons of a unit begin than its pace has. Lessons squeezed before something in ink or with a
- * fixed date are no breach: there is nowhere else for them.
+ * fixed date, or before the end of the year, are no breach: there is nowhere else for them.
  */
 export function overPace(plan: Plan): Breach[] {
   const found: Breach[] = [];
   const partsOf = partsByLesson(plan.parts);
   const sittingOf = new Map(plan.sittings.map((s) => [s.partId, s]));
   const done = doneParts(plan);
-  const open = new Set(schoolDays(plan.year!).map((d) => d.date));
+  const days = schoolDays(plan.year!);
+  const weeks = (days.at(-1)?.week ?? -1) + 1;
+  const open = new Map(days.map((d) => [d.date, d]));
   for (const unit of plan.units) {
     if (unit.waiting || unit.lessonsPerWeek === null) continue;
-    const begun = new Map<string, { lessons: number; isBreach: boolean }>();
+    const begun = new Map<number, { lessons: number; keeps: boolean }>();
     let isSqueezed = false;
     for (const lesson of plan.lessons.filter((l) => l.unitId === unit.id).reverse()) {
       const parts = (partsOf.get(lesson.id) ?? []).filter((p) => sittingOf.has(p.id));
@@ -134,19 +136,23 @@ export function overPace(plan: Plan): Breach[] {
       if (!sittings.length) continue;
       const first = sittings.reduce((a, b) => (b.date < a.date ? b : a));
       const isFree = !sittings.some((s) => done.has(s.partId) || s.reason.kind === 'unticked');
-      const monday = mondayOf(first.date);
-      const week = begun.get(monday) ?? { lessons: 0, isBreach: false };
-      begun.set(monday, {
-        lessons: week.lessons + 1,
-        isBreach: week.isBreach || (isFree && !isSqueezed),
+      const { week } = open.get(first.date)!;
+      const was = begun.get(week) ?? { lessons: 0, keeps: false };
+      begun.set(week, { lessons: was.lessons + 1, keeps: was.keeps || (isFree && !isSqueezed) });
+    }
+    // More than the pace has until the end of the year have nowhere else to begin.
+    let later = 0;
+    for (let week = weeks - 1; week >= 0; week--) {
+      const here = begun.get(week);
+      later += here?.lessons ?? 0;
+      if (!here?.keeps || here.lessons <= unit.lessonsPerWeek) continue;
+      if (later > unit.lessonsPerWeek * (weeks - week)) continue;
+      const { monday } = days.find((d) => d.week === week)!;
+      found.push({
+        kind: 'pace',
+        message: `${here.lessons} lessons of “${unit.title}” begin in the week of ${shortDate(monday)}; its pace is ${unit.lessonsPerWeek}. Ink it there, raise the pace, or move another lesson out of that week first.`,
       });
     }
-    for (const [monday, week] of begun)
-      if (week.isBreach && week.lessons > unit.lessonsPerWeek)
-        found.push({
-          kind: 'pace',
-          message: `${week.lessons} lessons of “${unit.title}” begin in the week of ${shortDate(monday)}; its pace is ${unit.lessonsPerWeek}. Ink it there, raise the pace, or move another lesson out of that week first.`,
-        });
   }
   return found;
 }

@@ -62,6 +62,11 @@ export interface Place {
   window: WindowName;
 }
 
+/** Where a pencilled part stood, and whether the parent had put it there. */
+export interface Stood extends Place {
+  byHand?: boolean;
+}
+
 /** A part that stays where it is, and why. */
 export interface Held extends Place {
   kind: Extract<Reason['kind'], 'done' | 'unticked' | 'inked' | 'by-hand'>;
@@ -81,16 +86,20 @@ export interface LayoutInput {
   units: LayUnit[];
   /** Parts with a date of their own that belong to no lesson. */
   dated: LayPart[];
+  /** Whether it is looked for something better than what is constructed: after a change, not where nothing has changed. */
+  search?: boolean;
   /** Parts that stay, by id. */
   held: Map<string, Held>;
   /** Where pencilled parts stood in the last lay-out, by id; what need not move does not. */
-  previous: Map<string, Place>;
+  previous: Map<string, Stood>;
 }
 
 export interface LayoutChoice {
   today: IsoDate;
   /** Units whose pencil is rubbed out and drawn afresh; the others keep what need not move. */
   fresh?: 'all' | readonly string[];
+  /** Something has changed: what is out, late or moves is looked for a better place. */
+  search?: boolean;
   /** Pencilled parts put somewhere by hand in this change. */
   moved?: ReadonlyMap<string, Place>;
 }
@@ -128,6 +137,7 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
     leadLimit: plan.family.leadMinutes,
     adults: plan.adults,
     today: choice.today,
+    search: choice.search ?? (choice.fresh !== undefined && choice.fresh.length > 0),
     units,
     dated: loose.filter((p) => p.fixedDate !== null).map((p) => minutesFor(p, homeOf(p).unit)),
     ...standing(plan, choice),
@@ -143,7 +153,7 @@ function standing(
   { today, fresh = [], moved = new Map() }: LayoutChoice,
 ): Pick<LayoutInput, 'held' | 'previous'> {
   const held = new Map<string, Held>();
-  const previous = new Map<string, Place>();
+  const previous = new Map<string, Stood>();
   const done = doneParts(plan);
   const missed = lastMissed(plan);
   const homeOf = homes(plan);
@@ -159,7 +169,8 @@ function standing(
     else if (fresh === 'all' || recurring.has(s.partId)) continue;
     else if (s.date < today && s.date > (missed.get(s.partId) ?? ''))
       held.set(s.partId, { ...place, kind: 'unticked' });
-    else if (!fresh.includes(unitOfPart.get(s.partId)!)) previous.set(s.partId, place);
+    else if (!fresh.includes(unitOfPart.get(s.partId)!))
+      previous.set(s.partId, s.reason.kind === 'by-hand' ? { ...place, byHand: true } : place);
   }
   for (const [partId, place] of moved) held.set(partId, { ...place, kind: 'by-hand' });
   return { held, previous };

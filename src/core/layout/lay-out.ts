@@ -17,6 +17,7 @@ import { Schedule, type Block } from './schedule';
 import { COST, isBetter, tryLesson, type Blocked, type Trial } from './trial';
 import type { Keeps } from './pace';
 import type { Slot } from './slots';
+import { Search, type Effort } from './search';
 import { soonest, UnitQueue } from './unit-queue';
 
 export interface Placement extends Place {
@@ -45,9 +46,18 @@ const LOOK_AHEAD = 8;
 
 const NEVER = { day: 'too-long', 'half-day': 'longer-than-half-day', presence: 'never-there' } as const;
 
-export function layOut(input: LayoutInput): Layout {
-  return new Scheduler(input).lay();
+/** @param effort how long it is looked for something better than what is constructed */
+export function layOut(input: LayoutInput, effort: Effort = input.search ? AT_ONCE : AS_CONSTRUCTED): Layout {
+  return new Scheduler(input).lay(effort);
 }
+
+/** The same problem is always looked at in the same way. */
+const SEED = 1;
+
+/** Nothing is looked for beyond the constructed lay-out. */
+export const AS_CONSTRUCTED: Effort = { trials: 0, perPart: 0, for: 'what is wrong' };
+/** What is looked for on the server while the parent waits: some 20 ms. Own choice. */
+export const AT_ONCE: Effort = { trials: 4_000, perPart: 120, for: 'what is wrong' };
 
 class Scheduler {
   private readonly schedule: Schedule;
@@ -55,13 +65,14 @@ class Scheduler {
   /** Held parts on days that are no longer school days: kept, outside the ledger. */
   private readonly offCalendar = new Map<string, Placement>();
   private readonly firstDay: number;
+  private made?: Search;
 
   constructor(private readonly input: LayoutInput) {
     this.schedule = new Schedule(input);
     this.firstDay = this.schedule.slots.dayFrom(input.today);
   }
 
-  lay(): Layout {
+  lay(effort: Effort): Layout {
     const { schedule, input } = this;
     const lessonParts = input.units.flatMap((u) => [...u.lessons.flatMap((l) => l.parts), ...u.closing]);
     for (const part of lessonParts) if (input.held.get(part.id)?.kind !== 'by-hand') this.hold(part);
@@ -74,6 +85,9 @@ class Scheduler {
       if (!next) break;
       this.placeLesson(next);
     }
+    if (effort.trials && this.search.run(effort)) {
+      this.unplaced.splice(0, Infinity, ...this.unplacedNow());
+    }
     for (const unit of input.units) this.placeClosing(unit);
     const placements = [...input.dated, ...lessonParts].flatMap((part): Placement[] => {
       const slot = schedule.slotOf(part);
@@ -83,6 +97,31 @@ class Scheduler {
       return off ? [off] : [];
     });
     return { placements, unplaced: this.unplaced };
+  }
+
+  /** Made when it is first needed: most lay-outs do without. */
+  private get search(): Search {
+    return (this.made ??= new Search(this.schedule, this.input, SEED));
+  }
+
+  /** What has no place after all: what had none before and has one now is not told of. */
+  private unplacedNow(): Unplaced[] {
+    const { schedule, input } = this;
+    const known = new Map(this.unplaced.map((u) => [u.partId, u]));
+    return input.units.flatMap((u) =>
+      u.lessons.flatMap((l) =>
+        l.parts.flatMap((part): Unplaced[] => {
+          if (schedule.slotOf(part) !== undefined || this.offCalendar.has(part.id)) return [];
+          const { block } = schedule.room(part, {
+            from: schedule.slots.firstOf(this.firstDay),
+            to: Infinity,
+            keep: false,
+            wish: false,
+          });
+          return [known.get(part.id) ?? { partId: part.id, why: 'no-room', block }];
+        }),
+      ),
+    );
   }
 
   /** Puts a part that stays, or has a fixed date, where it must be. */
@@ -235,6 +274,8 @@ class Scheduler {
     }
     if (best) for (const { part, slot, reason } of best.placed) schedule.put(part, slot, reason);
     else {
+      // It does not fit whole: what of it fits, stands.
+      this.search.placeLesson(queue.unit, queue.index, 'as it is', !isSqueezed);
       const why = aim >= input.days.length ? 'no-day' : 'no-room';
       const free = parts.filter((p) => schedule.slotOf(p) === undefined);
       this.unplaced.push(...free.map((p) => ({ partId: p.id, why, block: blocked?.by }) as const));

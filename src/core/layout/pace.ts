@@ -13,7 +13,8 @@ export class Pace {
   private readonly begunInWeek = new Map<number, number>();
   private readonly begunOnBefore: Int32Array;
   private readonly begunInWeekBefore = new Map<number, number>();
-  private readonly perDay: number;
+  /** Lessons that may begin on a day. */
+  readonly perDay: number;
   private readonly even: number[] | undefined;
   /** The unit's days of each school week: first index and number. */
   private readonly weeks = new Map<number, { first: number; days: number }>();

@@ -1,7 +1,7 @@
 /**
  * The lay-out as a mixed-integer programme in CPLEX LP text, and its answer read back: what an exact solver makes of the
  * same problem, rules and score. x: a part on a slot; o: a part without a place; g, h, k: days, weekends and breaks within a
- * lesson; e: lessons more or fewer in a week than the pace alone has; w: lessons over the pace; l, f: days late and days taken.
+ * lesson; e: lessons more or fewer in a week than the pace alone has; w, c: lessons over the pace of a week, of a day; l, f: days late and days taken.
  *
  * What is held or has a fixed date is where the constructed lay-out has put it, and binds the rest as it does there.
  */
@@ -263,7 +263,25 @@ class Program {
   /** How many lessons begin in each week, against the pace. A lesson begins with its first part. */
   private weeks(unit: LayUnit): void {
     const u = this.input.units.indexOf(unit);
-    const ideal = this.scale.ideal.get(unit.id);
+    const ideal = this.scale.idealInWeek.get(unit.id);
+    const days = this.scale.ideal.get(unit.id)!;
+    unit.lessons.forEach((lesson, i) => {
+      const off =
+        lesson.parts[0] && this.measure(lesson.parts[0], (day) => WEIGHT.aim * Math.abs(day - days[i]));
+      this.goal.push(...(off?.terms ?? []));
+    });
+    const perDay = this.scale.perDay.get(unit.id)!;
+    for (const { index } of this.input.days) {
+      const begun = unit.lessons.map(
+        (l) => l.parts[0] && this.measure(l.parts[0], (d) => (d === index ? 1 : 0)),
+      );
+      const terms = begun.flatMap((b) => b?.terms ?? []);
+      const constant = begun.reduce((sum, b) => sum + (b?.constant ?? 0), 0);
+      if (terms.length + constant <= perDay || !terms.length) continue;
+      this.bounds.push(`c${u}_${index} >= 0`);
+      this.goal.push(`${WEIGHT.crowded} c${u}_${index}`);
+      this.rows.push(`${terms.join(' + ')} - c${u}_${index} <= ${Math.max(0, perDay - constant)}`);
+    }
     const weeks = (this.input.days.at(-1)?.week ?? -1) + 1;
     for (let week = 0; week < weeks; week++) {
       const begun = unit.lessons.flatMap((l) => {

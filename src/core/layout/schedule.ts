@@ -40,7 +40,18 @@ export class Schedule {
   put(part: LayPart, slot: Slot, reason: Reason): void {
     this.take(part, slot);
     this.slotById.set(part.id, slot);
-    this.reasonById.set(part.id, reason);
+    // What stands where the parent has put it stands there for that reason, whatever else would have it there.
+    const isByHand = this.input.previous.get(part.id)?.byHand && slot === this.previousSlot(part);
+    this.reasonById.set(part.id, isByHand && reason.kind !== 'done' ? { kind: 'by-hand' } : reason);
+  }
+
+  /** Takes a part off its slot again. */
+  lift(part: LayPart): void {
+    const slot = this.slotById.get(part.id);
+    if (slot === undefined) return;
+    this.take(part, slot, -1);
+    this.slotById.delete(part.id);
+    this.reasonById.delete(part.id);
   }
 
   /** Takes a part's minutes on a slot (sign 1), or gives them back (sign −1). */
@@ -112,11 +123,17 @@ export class Schedule {
     return { block };
   }
 
+  /** Whether a part's own weekday, dates and window let it stand on a slot. */
+  mayStand(part: LayPart, slot: Slot): boolean {
+    const day = this.slots.day(slot);
+    if (part.weekday !== null && !servesFor(this.input.days, day, part.weekday)) return false;
+    if (part.latest !== null && this.input.days[day].date > part.latest) return false;
+    return this.mayUse(part, this.slots.window(slot));
+  }
+
   private blockAt(part: LayPart, slot: Slot): Block | undefined {
     const day = this.slots.day(slot);
-    if (part.weekday !== null && !servesFor(this.input.days, day, part.weekday)) return 'own-limits';
-    if (part.latest !== null && this.input.days[day].date > part.latest) return 'own-limits';
-    if (!this.mayUse(part, this.slots.window(slot))) return 'own-limits';
+    if (!this.mayStand(part, slot)) return 'own-limits';
     return this.ledger.lack(part, day, this.slots.window(slot));
   }
 

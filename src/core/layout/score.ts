@@ -2,7 +2,7 @@
  * How good a lay-out is, as one sum: less is better, and each line is worth far more than all below it. The engine, the exact
  * solver it is measured against, the tests and the screen's figures share it. Weights: own choice, in the order of wishes.
  */
-import { spread } from '../pacing/pacing';
+import { Pace } from './pace';
 import type { SchoolDay } from '../calendar/school-days';
 import type { LayLesson, LayoutInput, LayPart, LayUnit, Place } from './input';
 
@@ -15,6 +15,8 @@ export const WEIGHT = {
   overPace: 5_000,
   /** A school day after a wished end. */
   late: 800,
+  /** A lesson that begins on a day on which as many begin as the pace needs in a day. */
+  crowded: 250,
   /** A part on another day than it stood on; in another half-day of it. */
   moved: 200,
   shifted: 50,
@@ -29,6 +31,8 @@ export const WEIGHT = {
   window: 4,
   /** A school day until a unit is done. */
   finish: 1,
+  /** A school day between where a lesson begins and where the pace alone would have it begin. */
+  aim: 0.02,
 } as const;
 
 export type Score = Record<keyof typeof WEIGHT, number> & { total: number };
@@ -39,78 +43,96 @@ export type PlaceOf = (part: LayPart) => { day: number; window: number } | undef
 /** What of a lay-out's problem the score looks at again and again, worked out once. */
 export interface Scale {
   input: LayoutInput;
+  /** School weeks. */
+  weeks: number;
   dayOf: ReadonlyMap<string, number>;
   windowOf: ReadonlyMap<string, number>;
-  /** For each unit the lessons that its pace alone would have begin in each school week; none for a unit without one. */
-  ideal: ReadonlyMap<string, Float64Array>;
+  /** For each unit the day on which its pace alone would have each lesson begin; past the last where the year is too short. */
+  ideal: ReadonlyMap<string, readonly number[]>;
+  /** Lessons of each unit that may begin on a day. */
+  perDay: ReadonlyMap<string, number>;
+  /** Of them so many in each school week; none for a unit with neither pace nor end. */
+  idealInWeek: ReadonlyMap<string, Float64Array>;
   /** For each unit the first school day and the last that is not late. */
   ends: ReadonlyMap<string, { first: number; last: number }>;
 }
 
-export function scaleOf(input: LayoutInput): Scale {
+/**
+ * @param settled where lateness is counted from the end of the lay-out that stood before: what was late then is not made
+ * better by moving things about
+ */
+export function scaleOf(input: LayoutInput, settled = false): Scale {
   const weeks = (input.days.at(-1)?.week ?? -1) + 1;
+  const ideal = new Map(input.units.map((u) => [u.id, idealDays(u, input.days)]));
   return {
     input,
+    weeks,
     dayOf: new Map(input.days.map((d) => [d.date, d.index])),
     windowOf: new Map(input.windows.map((w, i) => [w.name, i])),
-    ideal: new Map(
+    ideal,
+    perDay: new Map(input.units.map((u) => [u.id, new Pace(u, input.days).perDay])),
+    idealInWeek: new Map(
       input.units.flatMap((u) => {
-        const ideal = idealWeeks(u, input.days, weeks);
-        return ideal ? [[u.id, ideal] as const] : [];
+        if (u.lessonsPerWeek === null && u.wishedEnd === null) return [];
+        const inWeek = new Float64Array(weeks);
+        for (const day of ideal.get(u.id)!) if (day < input.days.length) inWeek[input.days[day].week]++;
+        return [[u.id, inWeek] as const];
       }),
     ),
-    ends: new Map(input.units.map((u) => [u.id, endsOf(u, input.days)])),
+    ends: new Map(input.units.map((u) => [u.id, endsOf(u, input, settled)])),
   };
 }
 
-function endsOf(unit: LayUnit, days: readonly SchoolDay[]): { first: number; last: number } {
+function endsOf(
+  unit: LayUnit,
+  { days, previous }: LayoutInput,
+  settled: boolean,
+): { first: number; last: number } {
   const first = days.find((d) => d.date >= unit.starts)?.index ?? days.length;
   const { wishedEnd } = unit;
-  const last = wishedEnd === null ? Infinity : days.filter((d) => d.date <= wishedEnd).length - 1;
-  return { first, last };
+  if (wishedEnd === null) return { first, last: Infinity };
+  let end = wishedEnd;
+  if (settled)
+    for (const { parts } of unit.lessons)
+      for (const { id } of parts) end = [end, previous.get(id)?.date ?? ''].sort()[1];
+  return { first, last: days.filter((d) => d.date <= end).length - 1 };
 }
 
-/** How many lessons the pace alone would have begin in each week, whatever stands in the way. */
-function idealWeeks(unit: LayUnit, days: readonly SchoolDay[], weeks: number): Float64Array | undefined {
-  const { lessonsPerWeek, wishedEnd } = unit;
-  const open = days.filter((d) => d.date >= unit.starts);
-  const begun = new Float64Array(weeks);
-  let left = unit.lessons.length;
-  if (lessonsPerWeek !== null) {
-    const perWeek = new Map<number, number>();
-    for (const d of open) perWeek.set(d.week, (perWeek.get(d.week) ?? 0) + 1);
-    const full = Math.max(0, ...perWeek.values());
-    for (const [week, has] of perWeek) {
-      // A short week has its share; more than one a day is no more than the pace asks of a full week.
-      begun[week] = Math.min(left, lessonsPerWeek, has * Math.ceil(lessonsPerWeek / Math.max(1, full)));
-      left -= begun[week];
-    }
-    return begun;
-  }
-  const span = wishedEnd === null ? [] : open.filter((d) => d.date <= wishedEnd);
-  if (!span.length) return undefined;
-  for (const at of spread(unit.lessons.length, span.length)) begun[span[at].week]++;
-  return begun;
+/** The day on which the pace alone would have each lesson begin, whatever stands in the way. */
+function idealDays(unit: LayUnit, days: readonly SchoolDay[]): number[] {
+  const pace = new Pace(unit, days);
+  let from = pace.firstDay;
+  return unit.lessons.map((_, i) => {
+    const day = pace.target(i, from);
+    if (day < days.length) pace.begins(day);
+    from = Math.min(day, days.length);
+    return from;
+  });
 }
+
+/** Nothing counted yet. */
+export const noScore = (): Score => ({
+  out: 0,
+  optionalOut: 0,
+  overPace: 0,
+  late: 0,
+  crowded: 0,
+  moved: 0,
+  shifted: 0,
+  uneven: 0,
+  overWeekend: 0,
+  overBreak: 0,
+  spread: 0,
+  window: 0,
+  finish: 0,
+  aim: 0,
+  total: 0,
+});
 
 /** The score of a lay-out. What is held stands where it stands: only its lateness and its order in the weeks count. */
 export function score(scale: Scale, placeOf: PlaceOf): Score {
   const { input } = scale;
-  const s: Score = {
-    out: 0,
-    optionalOut: 0,
-    overPace: 0,
-    late: 0,
-    moved: 0,
-    shifted: 0,
-    uneven: 0,
-    overWeekend: 0,
-    overBreak: 0,
-    spread: 0,
-    window: 0,
-    finish: 0,
-    total: 0,
-  };
+  const s = noScore();
   for (const unit of input.units) scoreUnit(scale, unit, placeOf, s);
   for (const kind of Object.keys(WEIGHT) as (keyof typeof WEIGHT)[]) s.total += s[kind] * WEIGHT[kind];
   return s;
@@ -119,14 +141,18 @@ export function score(scale: Scale, placeOf: PlaceOf): Score {
 function scoreUnit(scale: Scale, unit: LayUnit, placeOf: PlaceOf, s: Score): void {
   const { input } = scale;
   const { first, last } = scale.ends.get(unit.id)!;
-  const ideal = scale.ideal.get(unit.id);
+  const ideal = scale.ideal.get(unit.id)!;
+  const idealInWeek = scale.idealInWeek.get(unit.id);
   const begun = new Map<number, number>();
+  const onDay = new Map<number, number>();
   let end = -1;
-  for (const lesson of unit.lessons) {
+  for (const [i, lesson] of unit.lessons.entries()) {
     const began = scoreLesson(scale, lesson, placeOf, s);
     if (began !== undefined) {
+      s.aim += Math.abs(began - ideal[i]);
       const { week } = input.days[began];
       begun.set(week, (begun.get(week) ?? 0) + 1);
+      onDay.set(began, (onDay.get(began) ?? 0) + 1);
     }
     for (const part of lesson.parts) end = Math.max(end, placeOf(part)?.day ?? -1);
   }
@@ -135,11 +161,16 @@ function scoreUnit(scale: Scale, unit: LayUnit, placeOf: PlaceOf, s: Score): voi
   if (end >= 0) s.finish += Math.max(0, end - first);
   if (unit.lessonsPerWeek !== null)
     for (const n of begun.values()) s.overPace += Math.max(0, n - unit.lessonsPerWeek);
-  if (ideal) ideal.forEach((n, week) => (s.uneven += Math.abs(n - (begun.get(week) ?? 0))));
+  const perDay = scale.perDay.get(unit.id)!;
+  for (const n of onDay.values()) s.crowded += Math.max(0, n - perDay);
+  if (idealInWeek) idealInWeek.forEach((n, week) => (s.uneven += Math.abs(n - (begun.get(week) ?? 0))));
 }
 
-/** @returns the day on which the lesson begins; undefined where none of it stands */
-function scoreLesson(scale: Scale, lesson: LayLesson, placeOf: PlaceOf, s: Score): number | undefined {
+/**
+ * Adds what a lesson costs by itself.
+ * @returns the day on which it begins; undefined where none of it stands
+ */
+export function scoreLesson(scale: Scale, lesson: LayLesson, placeOf: PlaceOf, s: Score): number | undefined {
   const { days } = scale.input;
   let began: number | undefined;
   let from: number | undefined;

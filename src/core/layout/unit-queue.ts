@@ -16,7 +16,7 @@ export class UnitQueue {
   private readonly windowCount: number;
 
   constructor(
-    private readonly unit: LayUnit,
+    readonly unit: LayUnit,
     input: LayoutInput,
     private readonly schedule: Schedule,
   ) {
@@ -49,6 +49,11 @@ export class UnitQueue {
 
   get done(): boolean {
     return this.next >= this.unit.lessons.length;
+  }
+
+  /** The place of the next lesson in its unit, from 0. */
+  get index(): number {
+    return this.next;
   }
 
   get lesson(): LayLesson {

@@ -6,7 +6,7 @@ import type { IsoDate } from '../plan/measures';
 import { once } from '../plan/once';
 import type { Plan } from '../plan/plan';
 import { layoutInput, type LayoutInput, type LayUnit } from './input';
-import { layOut } from './lay-out';
+import { AS_CONSTRUCTED, layOut } from './lay-out';
 
 export interface Verdict {
   unitId: string;
@@ -146,7 +146,7 @@ function fasterPace(
       previous,
       units: input.units.map((u) => (u.id === unit.id ? faster : u)),
     };
-    const outcome = measure(trial, layOut(trial).placements, faster);
+    const outcome = measure(trial, layOut(trial, AS_CONSTRUCTED).placements, faster);
     if (outcome.meetsEnd && outcome.finishes) return { lessonsPerWeek, finishes: outcome.finishes };
   }
   return undefined;
