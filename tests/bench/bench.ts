@@ -28,10 +28,17 @@ import { currentRevision, readDrawn, write } from '@/data/door';
 import { open } from '@/data/open';
 import { generatedProblem } from './choosing';
 import { generatedPlan } from './generated';
+import { layOutTable } from './lay-out';
 import { yearsTable } from './years';
 
 if (process.argv[2] === 'years') {
   await yearsTable();
+  process.exit(0);
+}
+
+if (process.argv[2] === 'lay-out') {
+  const [from, to] = process.argv.slice(3).map(Number);
+  await layOutTable(from || undefined, to || undefined);
   process.exit(0);
 }
 

@@ -132,8 +132,10 @@ class Scheduler {
     if (!place) return;
     const reason: Reason = { kind: held?.kind ?? (part.comesBack ? 'comes-back' : 'fixed') };
     const day = slots.dayOn(place.date);
-    if (day === undefined) this.offCalendar.set(part.id, { partId: part.id, ...place, reason });
-    else this.schedule.put(part, slots.of(day, slots.windowNamed(place.window)), reason);
+    if (day === undefined) {
+      this.offCalendar.set(part.id, { partId: part.id, date: place.date, window: place.window, reason });
+      this.schedule.putOff(part, place.date, reason.kind !== 'done' && reason.kind !== 'unticked');
+    } else this.schedule.put(part, slots.of(day, slots.windowNamed(place.window)), reason);
   }
 
   /** A fixed date with the wanted half-day, else the first one with room, else the morning. */
@@ -309,7 +311,7 @@ class Scheduler {
   private chainEndOf(lesson: LayLesson): Slot | undefined {
     let end: Slot | undefined;
     for (const part of lesson.parts) {
-      const slot = this.schedule.slotOf(part);
+      const slot = this.schedule.standsFrom(part);
       if (slot === undefined) continue;
       // The evening holds nothing up: the next lesson may begin in school before it.
       if (this.schedule.isAtSchool(slot)) end = Math.max(end ?? 0, slot);

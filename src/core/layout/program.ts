@@ -29,7 +29,8 @@ export function layoutProgram(
 class Program {
   private readonly slots: Slots;
   private readonly scale: Scale;
-  private readonly goal: string[] = [];
+  /** What one of each variable costs; each is named once, as the format wants it. */
+  private readonly goal = new Map<string, number>();
   private readonly rows: string[] = [];
   private readonly bounds: string[] = [];
   private readonly binary: string[] = [];
@@ -55,7 +56,7 @@ class Program {
     return {
       text: [
         'Minimize',
-        ` obj: ${folded(this.goal.join(' + ') || '0 x')}`,
+        ` obj: ${folded([...this.goal].map(([name, cost]) => `${cost} ${name}`).join(' + '))}`,
         'Subject To',
         ...this.rows.map((r, n) => ` r${n}: ${folded(r)}`),
         'Bounds',
@@ -73,6 +74,10 @@ class Program {
           }),
         ),
     };
+  }
+
+  private costs(name: string, cost: number): void {
+    this.goal.set(name, (this.goal.get(name) ?? 0) + cost);
   }
 
   /** The slots on which a part may stand by itself, what each costs, and that it stands on one or none. */
@@ -101,9 +106,9 @@ class Program {
         cost += slots.day(s) === slots.day(wasSlot) ? WEIGHT.shifted : WEIGHT.moved;
       if (part.window && scale.windowOf.get(part.window) !== slots.window(s)) cost += WEIGHT.window;
       this.binary.push(`x${n}_${s}`);
-      if (cost) this.goal.push(`${cost} x${n}_${s}`);
+      this.costs(`x${n}_${s}`, cost);
     }
-    this.goal.push(`${part.optional ? WEIGHT.optionalOut : WEIGHT.out} o${n}`);
+    this.costs(`o${n}`, part.optional ? WEIGHT.optionalOut : WEIGHT.out);
     this.binary.push(`o${n}`);
     this.rows.push(`${[...may.map((s) => `x${n}_${s}`), `o${n}`].join(' + ')} = 1`);
   }
@@ -249,7 +254,8 @@ class Program {
     const u = this.input.units.indexOf(unit);
     const { first, last } = this.scale.ends.get(unit.id)!;
     this.bounds.push(`f${u} >= 0`, `l${u} >= 0`);
-    this.goal.push(`${WEIGHT.finish} f${u}`, `${WEIGHT.late} l${u}`);
+    this.costs(`f${u}`, WEIGHT.finish);
+    this.costs(`l${u}`, WEIGHT.late);
     for (const part of unit.lessons.flatMap((l) => l.parts)) {
       const taken = this.measure(part, (day) => Math.max(0, day - first));
       if (taken?.terms.length) this.rows.push(`f${u} - ${taken.terms.join(' - ')} >= 0`);
@@ -266,9 +272,9 @@ class Program {
     const ideal = this.scale.idealInWeek.get(unit.id);
     const days = this.scale.ideal.get(unit.id)!;
     unit.lessons.forEach((lesson, i) => {
-      const off =
-        lesson.parts[0] && this.measure(lesson.parts[0], (day) => WEIGHT.aim * Math.abs(day - days[i]));
-      this.goal.push(...(off?.terms ?? []));
+      const free = this.free.get(lesson.parts[0]?.id);
+      for (const slot of free?.slots ?? [])
+        this.costs(`x${free!.n}_${slot}`, WEIGHT.aim * Math.abs(this.slots.day(slot) - days[i]));
     });
     const perDay = this.scale.perDay.get(unit.id)!;
     for (const { index } of this.input.days) {
@@ -279,7 +285,7 @@ class Program {
       const constant = begun.reduce((sum, b) => sum + (b?.constant ?? 0), 0);
       if (terms.length + constant <= perDay || !terms.length) continue;
       this.bounds.push(`c${u}_${index} >= 0`);
-      this.goal.push(`${WEIGHT.crowded} c${u}_${index}`);
+      this.costs(`c${u}_${index}`, WEIGHT.crowded);
       this.rows.push(`${terms.join(' + ')} - c${u}_${index} <= ${Math.max(0, perDay - constant)}`);
     }
     const weeks = (this.input.days.at(-1)?.week ?? -1) + 1;
@@ -293,7 +299,7 @@ class Program {
       if (ideal && (terms.length || constant || ideal[week])) {
         const e = `e${u}_${week}`;
         this.bounds.push(`${e} >= 0`);
-        this.goal.push(`${WEIGHT.uneven} ${e}`);
+        this.costs(e, WEIGHT.uneven);
         this.rows.push(
           `${[...terms, ''].join(' - ') ? `${e}${terms.map((t) => ` - ${t}`).join('')}` : e} >= ${constant - ideal[week]}`,
           `${e}${terms.map((t) => ` + ${t}`).join('')} >= ${ideal[week] - constant}`,
@@ -302,7 +308,7 @@ class Program {
       if (unit.lessonsPerWeek !== null && terms.length) {
         const w = `w${u}_${week}`;
         this.bounds.push(`${w} >= 0`);
-        this.goal.push(`${WEIGHT.overPace} ${w}`);
+        this.costs(w, WEIGHT.overPace);
         this.rows.push(`${terms.join(' + ')} - ${w} <= ${Math.max(0, unit.lessonsPerWeek - constant)}`);
       }
     }
@@ -321,7 +327,7 @@ class Program {
     for (const [letter, weight, of] of measures) {
       const v = `${letter}${name}`;
       this.bounds.push(`${v} >= 0`);
-      this.goal.push(`${weight} ${v}`);
+      this.costs(v, weight);
       const most = of(days.length - 1) + 1;
       chain.forEach((later, j) => {
         for (const earlier of j ? [chain[0]] : []) {

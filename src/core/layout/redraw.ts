@@ -29,14 +29,17 @@ export function redraw(given: Plan, choice: LayoutChoice): Redrawn {
   let plan = given;
   let drawn = drawOnce(plan, given, choice);
   // A unit of a row starts when the one before it has ended, which may move the next: once for each of the row.
-  for (let round = 0; round < plan.units.length; round++) {
+  const rounds = plan.units.some((u) => u.after !== null) ? 2 * plan.units.length + 2 : 0;
+  for (let round = 0; round < rounds; round++) {
     const units = startedInRow(drawn);
     if (!units) break;
     plan = { ...drawn.plan, units };
     const moved = units.filter((u, i) => u !== drawn.plan.units[i]).map((u) => u.id);
     drawn = drawOnce(plan, given, {
       ...choice,
-      fresh: choice.fresh === 'all' ? 'all' : [...(choice.fresh ?? []), ...moved],
+      // What was found a place for stays there; only what follows moves.
+      search: false,
+      fresh: moved,
     });
   }
   return drawn;

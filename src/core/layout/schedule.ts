@@ -1,5 +1,6 @@
 /** A lay-out as it grows: where parts stand, what room is left, and who has none. */
 import { servesFor } from '../calendar/school-days';
+import type { IsoDate } from '../plan/measures';
 import type { Reason } from '../plan/plan';
 import { EVENING } from '../plan/words';
 import type { LayoutInput, LayPart } from './input';
@@ -22,6 +23,7 @@ export class Schedule {
   private readonly ledger: Ledger;
   private readonly slotById = new Map<string, Slot>();
   private readonly reasonById = new Map<string, Reason>();
+  private readonly off = new Map<string, { from: Slot; binds: boolean }>();
 
   constructor(private readonly input: LayoutInput) {
     this.ledger = new Ledger(input);
@@ -43,6 +45,24 @@ export class Schedule {
     // What stands where the parent has put it stands there for that reason, whatever else would have it there.
     const isByHand = this.input.previous.get(part.id)?.byHand && slot === this.previousSlot(part);
     this.reasonById.set(part.id, isByHand && reason.kind !== 'done' ? { kind: 'by-hand' } : reason);
+  }
+
+  /** Notes a part that stays on a day without school: it takes no room, and holds its place in the order. */
+  putOff(part: LayPart, date: IsoDate, binds: boolean): void {
+    this.off.set(part.id, { from: this.slots.firstOf(this.slots.dayFrom(date)), binds });
+  }
+
+  /** The slot from which on what comes after a part may stand: its own, or the first after a day without school. */
+  standsFrom(part: LayPart): Slot | undefined {
+    return this.slotOf(part) ?? this.off.get(part.id)?.from;
+  }
+
+  /** The last slot for what comes before a part that stays; undefined where it bounds nothing. */
+  standsUntil(part: LayPart): Slot | undefined {
+    const slot = this.slotOf(part);
+    if (slot !== undefined) return this.binds(part) ? slot : undefined;
+    const off = this.off.get(part.id);
+    return off?.binds ? off.from - 1 : undefined;
   }
 
   /** Takes a part off its slot again. */

@@ -57,11 +57,7 @@ export interface Scale {
   ends: ReadonlyMap<string, { first: number; last: number }>;
 }
 
-/**
- * @param settled where lateness is counted from the end of the lay-out that stood before: what was late then is not made
- * better by moving things about
- */
-export function scaleOf(input: LayoutInput, settled = false): Scale {
+export function scaleOf(input: LayoutInput): Scale {
   const weeks = (input.days.at(-1)?.week ?? -1) + 1;
   const ideal = new Map(input.units.map((u) => [u.id, idealDays(u, input.days)]));
   return {
@@ -79,23 +75,15 @@ export function scaleOf(input: LayoutInput, settled = false): Scale {
         return [[u.id, inWeek] as const];
       }),
     ),
-    ends: new Map(input.units.map((u) => [u.id, endsOf(u, input, settled)])),
+    ends: new Map(input.units.map((u) => [u.id, endsOf(u, input.days)])),
   };
 }
 
-function endsOf(
-  unit: LayUnit,
-  { days, previous }: LayoutInput,
-  settled: boolean,
-): { first: number; last: number } {
+function endsOf(unit: LayUnit, days: readonly SchoolDay[]): { first: number; last: number } {
   const first = days.find((d) => d.date >= unit.starts)?.index ?? days.length;
   const { wishedEnd } = unit;
-  if (wishedEnd === null) return { first, last: Infinity };
-  let end = wishedEnd;
-  if (settled)
-    for (const { parts } of unit.lessons)
-      for (const { id } of parts) end = [end, previous.get(id)?.date ?? ''].sort()[1];
-  return { first, last: days.filter((d) => d.date <= end).length - 1 };
+  const last = wishedEnd === null ? Infinity : days.filter((d) => d.date <= wishedEnd).length - 1;
+  return { first, last };
 }
 
 /** The day on which the pace alone would have each lesson begin, whatever stands in the way. */

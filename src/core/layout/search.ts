@@ -72,7 +72,7 @@ export class Search {
     private readonly input: LayoutInput,
     seed: number,
   ) {
-    this.scale = scaleOf(input, true);
+    this.scale = scaleOf(input);
     this.random = xoroshiro128plus(seed);
     const { slots } = schedule;
     this.placeOf = placesIn(schedule);
@@ -318,19 +318,18 @@ export class Search {
     for (let i = 0; i < index; i++) earliest = Math.max(earliest, this.chainEnd(unit.lessons[i]));
     let latest: Slot = Infinity;
     for (let i = index + 1; i < unit.lessons.length; i++)
-      for (const part of unit.lessons[i].parts) {
-        const slot = schedule.slotOf(part);
-        if (slot !== undefined && schedule.binds(part)) latest = Math.min(latest, slot);
-      }
+      for (const part of unit.lessons[i].parts)
+        latest = Math.min(latest, schedule.standsUntil(part) ?? Infinity);
     return { earliest, latest };
   }
 
   private chainEnd(lesson: LayLesson): Slot {
     let end = 0;
     for (const part of lesson.parts) {
-      const slot = this.schedule.slotOf(part);
-      if (slot !== undefined && this.schedule.isAtSchool(slot)) end = Math.max(end, slot);
-      if (slot !== undefined && part.waitAfterHours > 0) break;
+      const slot = this.schedule.standsFrom(part);
+      if (slot === undefined) continue;
+      if (this.schedule.isAtSchool(slot)) end = Math.max(end, slot);
+      if (part.waitAfterHours > 0) break;
     }
     return end;
   }

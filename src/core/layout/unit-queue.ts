@@ -33,15 +33,15 @@ export class UnitQueue {
       const stood = unit.lessons[i].parts.flatMap((p) => schedule.previousSlot(p) ?? []);
       if (stood.length)
         this.pace.begunBefore(Math.floor(Math.min(slot ?? Infinity, ...stood) / this.windowCount));
+      for (const part of unit.lessons[i].parts)
+        bound = Math.min(bound, schedule.standsUntil(part) ?? Infinity);
       if (slot === undefined) continue;
-      bound = Math.min(bound, this.firstSlot(i, (part) => schedule.binds(part)) ?? Infinity);
       this.pace.begins(Math.floor(slot / this.windowCount));
     }
   }
 
-  private firstSlot(index: number, counts: (part: LayPart) => boolean = () => true): Slot | undefined {
+  private firstSlot(index: number): Slot | undefined {
     const slots = this.unit.lessons[index].parts
-      .filter(counts)
       .map((p) => this.schedule.slotOf(p))
       .filter((s) => s !== undefined);
     return slots.length ? Math.min(...slots) : undefined;
