@@ -52,7 +52,6 @@ export function perform(edit: Edit, plan: Plan, context: EditContext): Redrawn |
   if (ticked) return { plan: ticked };
   const drawn = redraw(written, {
     today: context.today,
-    search: true,
     fresh: edited.fresh,
     moved: edited.moved,
   });

@@ -86,7 +86,7 @@ export interface LayoutInput {
   units: LayUnit[];
   /** Parts with a date of their own that belong to no lesson. */
   dated: LayPart[];
-  /** Whether it is looked for something better than what is constructed: after a change, not where nothing has changed. */
+  /** Whether it is looked for something better than what is constructed: where all is laid out again. */
   search?: boolean;
   /** Parts that stay, by id. */
   held: Map<string, Held>;
@@ -98,7 +98,7 @@ export interface LayoutChoice {
   today: IsoDate;
   /** Units whose pencil is rubbed out and drawn afresh; the others keep what need not move. */
   fresh?: 'all' | readonly string[];
-  /** Something has changed: what is out, late or moves is looked for a better place. */
+  /** What is out or late is looked for a better place; so it is where all is laid out again. */
   search?: boolean;
   /** Pencilled parts put somewhere by hand in this change. */
   moved?: ReadonlyMap<string, Place>;
@@ -137,7 +137,7 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
     leadLimit: plan.family.leadMinutes,
     adults: plan.adults,
     today: choice.today,
-    search: choice.search ?? (choice.fresh !== undefined && choice.fresh.length > 0),
+    search: choice.search ?? choice.fresh === 'all',
     units,
     dated: loose.filter((p) => p.fixedDate !== null).map((p) => minutesFor(p, homeOf(p).unit)),
     ...standing(plan, choice),
