@@ -101,6 +101,12 @@ export class Insertion {
     const part = this.parts[i];
     const { schedule, asked } = this;
     const { slots } = schedule;
+    if (schedule.offPlace(part)) {
+      const waits = part.waitAfterHours > 0;
+      const from = waits ? schedule.afterWaitFor(part) : schedule.standsFrom(part)!;
+      this.go(i + 1, { ...so, at: Math.max(so.at, from), waitedFor: waits ? part : so.waitedFor });
+      return;
+    }
     const stands = schedule.slotOf(part);
     if (stands !== undefined) {
       if (stands < so.at && schedule.binds(part)) return;
@@ -142,7 +148,7 @@ export class Insertion {
     const { slots } = this.schedule;
     const waits = part.waitAfterHours > 0;
     return {
-      at: Math.max(so.at, slot, waits ? slots.afterWait(slot, part.waitAfterHours) : 0),
+      at: Math.max(so.at, slot, waits ? this.schedule.afterWaitFor(part, slot) : 0),
       cost: so.cost + cost,
       first: so.waitedFor ? so.first : (so.first ?? slots.day(slot)),
       last: so.waitedFor ? so.last : Math.max(so.last, slots.day(slot)),

@@ -62,8 +62,6 @@ export const AT_ONCE: Effort = { trials: 4_000, perPart: 120, for: 'what is wron
 class Scheduler {
   private readonly schedule: Schedule;
   private readonly unplaced: Unplaced[] = [];
-  /** Held parts on days that are no longer school days: kept, outside the ledger. */
-  private readonly offCalendar = new Map<string, Placement>();
   private readonly firstDay: number;
   private made?: Search;
 
@@ -93,8 +91,8 @@ class Scheduler {
       const slot = schedule.slotOf(part);
       if (slot !== undefined)
         return [{ partId: part.id, ...schedule.slots.placeOf(slot), reason: schedule.reasonOf(part)! }];
-      const off = this.offCalendar.get(part.id);
-      return off ? [off] : [];
+      const off = schedule.offPlace(part);
+      return off ? [{ partId: part.id, ...off }] : [];
     });
     return { placements, unplaced: this.unplaced };
   }
@@ -111,7 +109,7 @@ class Scheduler {
     return input.units.flatMap((u) =>
       u.lessons.flatMap((l) =>
         l.parts.flatMap((part): Unplaced[] => {
-          if (schedule.slotOf(part) !== undefined || this.offCalendar.has(part.id)) return [];
+          if (schedule.stands(part)) return [];
           const { block } = schedule.room(part, {
             from: schedule.slots.firstOf(this.firstDay),
             to: Infinity,
@@ -132,10 +130,8 @@ class Scheduler {
     if (!place) return;
     const reason: Reason = { kind: held?.kind ?? (part.comesBack ? 'comes-back' : 'fixed') };
     const day = slots.dayOn(place.date);
-    if (day === undefined) {
-      this.offCalendar.set(part.id, { partId: part.id, date: place.date, window: place.window, reason });
-      this.schedule.putOff(part, place.date, reason.kind !== 'done' && reason.kind !== 'unticked');
-    } else this.schedule.put(part, slots.of(day, slots.windowNamed(place.window)), reason);
+    if (day === undefined) this.schedule.putOff(part, place, reason);
+    else this.schedule.put(part, slots.of(day, slots.windowNamed(place.window)), reason);
   }
 
   /** A fixed date with the wanted half-day, else the first one with room, else the morning. */
@@ -194,8 +190,7 @@ class Scheduler {
     for (const lesson of unit.lessons)
       for (const part of lesson.parts) at = Math.max(at, (schedule.slotOf(part) ?? -1) + 1);
     for (const part of unit.closing) {
-      if (schedule.slotOf(part) !== undefined || this.offCalendar.has(part.id)) continue;
-      if (this.isTooLong(part)) continue;
+      if (schedule.stands(part) || this.isTooLong(part)) continue;
       const from = Math.max(at, slots.notBefore(part));
       const found = schedule.room(part, { from, to: Infinity, keep: true, wish: true });
       if (found.slot === undefined) {
@@ -221,10 +216,8 @@ class Scheduler {
 
   private placeLesson(queue: UnitQueue): void {
     const { lesson } = queue;
-    const isFree = (p: LayPart): boolean => this.schedule.slotOf(p) === undefined;
-    const parts = lesson.parts.filter(
-      (p) => !this.offCalendar.has(p.id) && !(isFree(p) && this.isTooLong(p)),
-    );
+    const isFree = (p: LayPart): boolean => !this.schedule.stands(p);
+    const parts = lesson.parts.filter((p) => !(isFree(p) && this.isTooLong(p)));
     if (parts.some(isFree)) this.placeParts(parts, queue);
     queue.advance(this.chainEndOf(lesson));
   }
@@ -232,11 +225,11 @@ class Scheduler {
   private placeParts(parts: LayPart[], queue: UnitQueue): void {
     const { schedule, input } = this;
     const { slots } = schedule;
-    const first = parts.find((p) => schedule.slotOf(p) === undefined)!;
+    const first = parts.find((p) => !schedule.stands(p))!;
     const earliest = Math.max(queue.lowerBound, slots.firstOf(this.firstDay), slots.notBefore(first));
     const earliestDay = slots.day(earliest);
     const lastDay = Math.min(input.days.length - 1, slots.day(queue.upperBound));
-    const isBegun = schedule.slotOf(parts[0]) !== undefined;
+    const isBegun = schedule.stands(parts[0]);
     const isSqueezed = schedule.nextHeld(parts, -1) < Infinity || queue.upperBound < Infinity;
     const kept = this.keptDay(first, earliest);
     const due = isBegun ? earliestDay : (queue.standsFrom(parts) ?? Math.max(queue.target, earliestDay));
@@ -279,7 +272,7 @@ class Scheduler {
       // It does not fit whole: what of it fits, stands.
       this.search.placeLesson(queue.unit, queue.index, 'as it is', !isSqueezed);
       const why = aim >= input.days.length ? 'no-day' : 'no-room';
-      const free = parts.filter((p) => schedule.slotOf(p) === undefined);
+      const free = parts.filter((p) => !schedule.stands(p));
       this.unplaced.push(...free.map((p) => ({ partId: p.id, why, block: blocked?.by }) as const));
     }
   }

@@ -183,7 +183,7 @@ class Program {
     const { slots } = this;
     const b = this.free.get(later.id);
     const a = this.free.get(earlier.id);
-    const after = (s: Slot): Slot => (hours ? slots.afterWait(s, hours) : s);
+    const after = (s: Slot): Slot => (hours ? slots.afterWait(slots.placeOf(s), hours) : s);
     const bindsAs = (p: LayPart): Slot | undefined => {
       const kind = this.input.held.get(p.id)?.kind;
       return kind === 'done' || kind === 'unticked' ? undefined : this.slotOf(p);

@@ -62,7 +62,8 @@ function startedInRow({ plan, input, layout }: Redrawn): Plan['units'] | undefin
   let isMoved = false;
   const units = plan.units.map((unit) => {
     const end = unit.after === null || unit.waiting ? undefined : ends.get(unit.after);
-    const starts = end && schoolDayFrom(input.days, addDays(end, 1))?.date;
+    // After the last school day there is none: the next waits for another year.
+    const starts = end && (schoolDayFrom(input.days, addDays(end, 1))?.date ?? addDays(end, 1));
     if (!starts || starts === unit.starts) return unit;
     isMoved = true;
     return { ...unit, starts };

@@ -1,9 +1,8 @@
 /** A lay-out as it grows: where parts stand, what room is left, and who has none. */
 import { servesFor } from '../calendar/school-days';
-import type { IsoDate } from '../plan/measures';
 import type { Reason } from '../plan/plan';
 import { EVENING } from '../plan/words';
-import type { LayoutInput, LayPart } from './input';
+import type { LayoutInput, LayPart, Place } from './input';
 import { Ledger, type Lack } from './ledger';
 import { Slots, type Slot } from './slots';
 
@@ -23,7 +22,7 @@ export class Schedule {
   private readonly ledger: Ledger;
   private readonly slotById = new Map<string, Slot>();
   private readonly reasonById = new Map<string, Reason>();
-  private readonly off = new Map<string, { from: Slot; binds: boolean }>();
+  private readonly off = new Map<string, Place & { reason: Reason }>();
 
   constructor(private readonly input: LayoutInput) {
     this.ledger = new Ledger(input);
@@ -47,22 +46,39 @@ export class Schedule {
     this.reasonById.set(part.id, isByHand && reason.kind !== 'done' ? { kind: 'by-hand' } : reason);
   }
 
-  /** Notes a part that stays on a day without school: it takes no room, and holds its place in the order. */
-  putOff(part: LayPart, date: IsoDate, binds: boolean): void {
-    this.off.set(part.id, { from: this.slots.firstOf(this.slots.dayFrom(date)), binds });
+  /** Puts a part that stays on a day without school: it takes no room, and holds its place in the order. */
+  putOff(part: LayPart, { date, window }: Place, reason: Reason): void {
+    this.off.set(part.id, { date, window, reason });
+    this.reasonById.set(part.id, reason);
   }
 
-  /** The slot from which on what comes after a part may stand: its own, or the first after a day without school. */
+  /** Where a part stands that stays on a day without school. */
+  offPlace(part: LayPart): (Place & { reason: Reason }) | undefined {
+    return this.off.get(part.id);
+  }
+
+  /** Whether a part stands already, on a school day or not. */
+  stands(part: LayPart): boolean {
+    return this.slotById.has(part.id) || this.off.has(part.id);
+  }
+
+  /** The slot from which on what comes after a part that stands may stand: its own, or the first after a day without school. */
   standsFrom(part: LayPart): Slot | undefined {
-    return this.slotOf(part) ?? this.off.get(part.id)?.from;
+    const off = this.off.get(part.id);
+    return off ? this.slots.firstOf(this.slots.dayFrom(off.date)) : this.slotOf(part);
   }
 
-  /** The last slot for what comes before a part that stays; undefined where it bounds nothing. */
+  /** The last slot for what comes before a part that stands; undefined where it bounds nothing. */
   standsUntil(part: LayPart): Slot | undefined {
-    const slot = this.slotOf(part);
-    if (slot !== undefined) return this.binds(part) ? slot : undefined;
+    const from = this.standsFrom(part);
+    if (from === undefined || !this.binds(part)) return undefined;
+    return this.off.has(part.id) ? from - 1 : from;
+  }
+
+  /** The first slot for what waits for a part that stands, or would stand on a slot. */
+  afterWaitFor(part: LayPart, slot?: Slot): Slot {
     const off = this.off.get(part.id);
-    return off?.binds ? off.from - 1 : undefined;
+    return this.slots.afterWait(off ?? this.slots.placeOf(slot!), part.waitAfterHours);
   }
 
   /** Takes a part off its slot again. */
@@ -95,11 +111,11 @@ export class Schedule {
     return kind !== 'done' && kind !== 'unticked';
   }
 
-  /** The first slot held by a later part of the same lesson; `Infinity` where there is none. */
+  /** The last slot that a later part of the same lesson, which stays, leaves for what comes before it; `Infinity` where there is none. */
   nextHeld(parts: readonly LayPart[], index: number): Slot {
     for (let i = index + 1; i < parts.length; i++) {
-      const slot = this.slotById.get(parts[i].id);
-      if (slot !== undefined && this.binds(parts[i])) return slot;
+      const until = this.standsUntil(parts[i]);
+      if (until !== undefined) return until;
     }
     return Infinity;
   }

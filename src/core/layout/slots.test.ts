@@ -42,14 +42,17 @@ describe('slots', () => {
   });
   it('after a wait are the first that begin when it is over, over nights, weekends and breaks; never sooner', () => {
     const friday = slots.at({ date: '2026-09-04', window: 'afternoon' })!;
-    expect(slots.placeOf(slots.afterWait(friday, 48))).toEqual({ date: '2026-09-07', window: 'morning' });
-    expect(slots.placeOf(slots.afterWait(slots.at({ date: '2026-09-01', window: 'morning' })!, 1))).toEqual({
+    expect(slots.placeOf(slots.afterWait(slots.placeOf(friday), 48))).toEqual({
+      date: '2026-09-07',
+      window: 'morning',
+    });
+    expect(slots.placeOf(slots.afterWait({ date: '2026-09-01', window: 'morning' }, 1))).toEqual({
       date: '2026-09-01',
       window: 'afternoon',
     });
     fc.assert(
       fc.property(slot, fc.integer({ min: 0, max: 24 * 20 }), (s, hours) => {
-        const after = slots.afterWait(s, hours);
+        const after = slots.afterWait(slots.placeOf(s), hours);
         if (after >= slots.count) return;
         expect(hoursBetween(slots.placeOf(s), slots.placeOf(after), windows)).toBeGreaterThanOrEqual(hours);
         // The slot before it would have been too soon.

@@ -72,12 +72,8 @@ export class Slots {
    * The first window that begins when a wait, counted in hours from the end of a window, has passed. Nights and
    * weekends count.
    */
-  afterWait(slot: Slot, hours: number): Slot {
-    const until = waitEnds(
-      this.input.days[this.day(slot)].date,
-      this.input.windows[this.window(slot)],
-      hours,
-    );
+  afterWait({ date, window: name }: Place, hours: number): Slot {
+    const until = waitEnds(date, this.input.windows[this.windowNamed(name)], hours);
     const day = this.dayFrom(until.date);
     if (day >= this.input.days.length) return this.count;
     if (this.input.days[day].date > until.date) return this.firstOf(day);

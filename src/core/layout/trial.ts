@@ -91,6 +91,14 @@ function tryWay(
   let failure: Blocked | undefined;
 
   for (const [i, part] of parts.entries()) {
+    if (schedule.offPlace(part)) {
+      at = Math.max(at, schedule.standsFrom(part)!);
+      if (part.waitAfterHours > 0) {
+        waitedFor = part;
+        at = Math.max(at, schedule.afterWaitFor(part));
+      }
+      continue;
+    }
     let slot = schedule.slotOf(part);
     if (slot === undefined) {
       at = Math.max(at, slots.notBefore(part));
@@ -120,7 +128,7 @@ function tryWay(
     }
     if (part.waitAfterHours > 0) {
       waitedFor = part;
-      at = Math.max(from.earliest, slots.afterWait(slot, part.waitAfterHours));
+      at = Math.max(from.earliest, schedule.afterWaitFor(part, slot));
     }
   }
   for (const { part, slot } of placed) schedule.take(part, slot, -1);

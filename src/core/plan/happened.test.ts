@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { EVERY_EDIT, everyEntry } from '../../../tests/every-edit';
 import { aPlan, someFullPlan } from '../../../tests/sample-plan';
+import { removeBook } from '../edit/books';
 import { removeChild } from '../edit/family';
 import { perform, type Edit } from '../edit/edit';
 import { removeLessons } from '../edit/lessons';
@@ -10,6 +11,7 @@ import { noteReading, removeReading } from '../edit/loans';
 import { didNotHappen, markDone, noteFelt, noteTook, unmark } from '../edit/today';
 import { removeUnit } from '../edit/units';
 import { redraw } from '../layout/redraw';
+import { blankBook } from './blank';
 import { canonical } from './canonical';
 import type { Entry } from './entry';
 import { entriesFrom, inForce, standing, withHappened } from './happened';
@@ -143,6 +145,34 @@ describe('what is noted', () => {
     expect(inForce(read.entries).map((e) => [e.kind, e.pages, e.minutes])).toEqual([['read', 12, 20]]);
     const gone = run(removeReading(read.readings[0].id), read);
     expect([gone.readings, said(gone), gone.entries.length]).toEqual([[], [], 2]);
+  });
+});
+
+describe('what was corrected and is then taken back', () => {
+  const plan = redraw(
+    aPlan(1, {}, (l) => [
+      { ...aPlan(1).parts[0], id: `${l}-copy`, lessonId: l, kind: 'tell-back', minutes: null },
+    ]),
+    { today: TODAY },
+  ).plan;
+  it('is gone whole: the word before it does not stand again', () => {
+    const noted = run(
+      noteTook('l1-copy', 'c1', 25, '2026-09-02'),
+      run(noteFelt('l1-copy', 'c1', 'hard', '2026-09-02'), plan),
+    );
+    const gone = run(unmark('l1-copy', 'c1'), noted);
+    expect(said(gone)).toEqual([]);
+    expect(withHappened(gone).marks).toEqual([]);
+  });
+  it('speaks of its book still, when that leaves the shelf: nothing is written down for it', () => {
+    const shelf: Plan = { ...plan, books: [{ ...blankBook, id: 'b', title: 'Wool' }] };
+    const read = run(
+      noteReading({ childId: 'c1', bookId: 'b', date: '2026-09-03', pages: 12, minutes: 20 }),
+      shelf,
+    );
+    const gone = run(removeBook('b'), read);
+    expect(gone.readings.map((r) => r.bookId)).toEqual([null]);
+    expect(gone.entries).toEqual(read.entries);
   });
 });
 

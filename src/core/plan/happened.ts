@@ -169,19 +169,28 @@ export function recorded(
   if (before.closedYears !== after.closedYears) return after;
   const write = writer(after, () => at);
   const entries: Entry[] = [];
+  /** An entry and those it corrects, back to the first: were only it taken back, the one before it would stand again. */
+  const chainOf = (id: string): string[] => {
+    const written = byId(after.entries);
+    const chain: string[] = [];
+    for (let at: string | null = id; at !== null; at = written.get(at)?.withdraws ?? null) chain.push(at);
+    return chain;
+  };
   const settle = <T extends { id: string; date: string }>(
     was: readonly T[],
     is: readonly T[],
     entryOf: (item: T) => Entry,
     itemOf: (entry: Entry) => T,
     isThere: (item: T) => boolean,
+    /** What is left of an item where what it speaks of is gone: that is no change of what happened. */
+    left: (item: T) => T = (item) => item,
   ): T[] => {
     if (was === is) return is as T[];
     const old = byId(was);
     const now = is.map((item): T => {
       const earlier = old.get(item.id);
       if (earlier === item) return item;
-      if (earlier && JSON.stringify(earlier) === JSON.stringify(item)) return item;
+      if (earlier && JSON.stringify(left(earlier)) === JSON.stringify(item)) return item;
       const entry = earlier ? { ...entryOf({ ...item, id: newId() }), withdraws: item.id } : entryOf(item);
       entries.push(entry);
       return itemOf(entry);
@@ -189,16 +198,17 @@ export function recorded(
     const kept = new Set(is.map((item) => item.id));
     for (const item of was)
       if (!kept.has(item.id) && isThere(item))
-        entries.push({
-          ...BLANK,
-          id: newId(),
-          at,
-          date: item.date,
-          kind: 'withdrawn',
-          childId: null,
-          about: NOTHING,
-          withdraws: item.id,
-        });
+        for (const id of chainOf(item.id))
+          entries.push({
+            ...BLANK,
+            id: newId(),
+            at,
+            date: item.date,
+            kind: 'withdrawn',
+            childId: null,
+            about: NOTHING,
+            withdraws: id,
+          });
     return now;
   };
   const parts = new Set(after.parts.map((p) => p.id));
@@ -210,8 +220,14 @@ export function recorded(
     markOf,
     (m) => parts.has(m.partId) && (m.childId === null || children.has(m.childId)),
   );
-  const readings = settle(before.readings, after.readings, write.ofReading, readingOf, (r) =>
-    children.has(r.childId),
+  const books = booksById(after.books);
+  const readings = settle(
+    before.readings,
+    after.readings,
+    write.ofReading,
+    readingOf,
+    (r) => children.has(r.childId),
+    (r) => (r.bookId === null || books.has(r.bookId) ? r : { ...r, bookId: null }),
   );
   return { ...after, marks, readings, entries: [...after.entries, ...entries] };
 }
