@@ -18,30 +18,27 @@ import {
   tieObjective,
   turnIdea,
 } from '@/core/edit/gathered';
-import { makeAlternative } from '@/core/edit/alternatives';
-import { addAdult, setCountsFor, setPantry } from '@/core/edit/household';
 import { addRule, keepOutline, type RuleFields } from '@/core/edit/rules';
 import { perform, type Edit } from '@/core/edit/edit';
 import { addChild, setFamily, setRung } from '@/core/edit/family';
 import { dropInIllness, setYear } from '@/core/edit/year';
 import { moveInPart, moveRung } from '@/core/edit/ladder';
-import { addPart, addUnitPart, editLesson, setOptional, type PartFields } from '@/core/edit/lessons';
+import { addPart, addUnitPart, editLesson, setOptional } from '@/core/edit/lessons';
 import { markDone, noteFelt } from '@/core/edit/today';
 import { addContents, addUnit, editUnit, type UnitFields } from '@/core/edit/units';
 import { inkDays } from '@/core/edit/weeks';
 import { readContents } from '@/core/formats/contents';
 import { writeHausplanJson } from '@/core/formats/hausplan-json';
-import { blankBook, blankFamily, blankPart, blankRule, blankUnit, blankYear } from '@/core/plan/blank';
+import { blankBook, blankFamily, blankRule, blankUnit, blankYear } from '@/core/plan/blank';
 import { canonical } from '@/core/plan/canonical';
 import { lessonsOf } from '@/core/plan/lookup';
 import type { Skill } from '@/core/plan/measures';
 import { EMPTY_PLAN, type Plan, type Role } from '@/core/plan/plan';
 import { teachEarlierYear } from './earlier-year';
+import { DEMO_TODAY } from './day';
+import { activity, addHousehold } from './household';
 import { FLEECE_BOOKS, type DemoBook } from './books';
 import { BIRDS_CONTENTS, BRIDGES_CONTENTS, FLEECE_CONTENTS, FLEECE_PASSAGE } from './contents';
-
-/** The day on which the demo stands still. */
-export const DEMO_TODAY = '2026-10-28';
 
 export function demoPlan(): Plan {
   let plan: Plan = EMPTY_PLAN;
@@ -566,68 +563,8 @@ export function demoPlan(): Plan {
     (s) => s.date === DEMO_TODAY && plan.parts.find((p) => p.id === s.partId)?.kind === 'read-aloud',
   );
   if (first) edit(markDone(first.partId, null, DEMO_TODAY), DEMO_TODAY);
-  household(edit, () => plan, unit(FLEECE));
+  addHousehold(edit, () => plan, unit(FLEECE));
   return plan;
-}
-
-/** A part as the demo’s activities begin: led by the parent, in the afternoon. */
-const activity = (over: Partial<PartFields> & Pick<PartFields, 'title' | 'minutes'>): PartFields => ({
-  ...blankPart,
-  kind: 'activity',
-  lead: 'leads',
-  window: 'afternoon',
-  ...over,
-});
-
-/** The aunt who leads on Thursdays, what is in the house, what counts for what, and a choice of two things to make. */
-function household(edit: (change: Edit, on?: string) => void, plan: () => Plan, fleeceId: string): void {
-  edit(addAdult({ name: 'Aunt Wenke', minutes: 90, weekdays: [4], starts: 960, ends: null }), DEMO_TODAY);
-  edit(
-    addRule({
-      ...blankRule,
-      title: 'Songs by the stove',
-      kind: 'music',
-      minutes: 30,
-      adultId: plan().adults[0].id,
-      window: 'evening',
-      rhythm: { on: 'weekday', weekday: 4, everyWeeks: 1, startWeek: 1 },
-      first: DEMO_TODAY,
-    }),
-    DEMO_TODAY,
-  );
-  edit(setPantry(readSupplies('alum 200 g; vinegar 500 ml')), DEMO_TODAY);
-  edit(
-    setCountsFor({
-      copying: ['handwriting', 'language'],
-      'read-aloud': ['language'],
-      'own-reading': ['language'],
-      'tell-back': ['language'],
-      practice: ['mathematics'],
-      experiment: ['science'],
-      craft: ['art'],
-      music: ['music'],
-    }),
-    DEMO_TODAY,
-  );
-  edit(editUnit(fleeceId, { subjects: ['history'] }), DEMO_TODAY);
-  const loom = plan().parts.find((p) => p.title === 'Warp a frame loom')!;
-  edit(
-    addPart(
-      loom.lessonId!,
-      activity({
-        title: 'A belt on a card loom',
-        kind: 'craft',
-        minutes: 35,
-        ageFrom: 8,
-        supplies: readSupplies('card 1 sheet each; wool yarn 20 m each'),
-      }),
-    ),
-    DEMO_TODAY,
-  );
-  edit(
-    makeAlternative(plan().parts.find((p) => p.title === 'A belt on a card loom')!.id, loom.id),
-    DEMO_TODAY,
-  );
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url))

@@ -1,7 +1,8 @@
 /** The demo and the published schema are what the code makes of them. */
 import { readFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
-import { demoPlan, DEMO_TODAY } from '../../demo/make-demo';
+import { DEMO_TODAY } from '../../demo/day';
+import { demoPlan } from '../../demo/make-demo';
 import { readHausplanJson, writeHausplanJson } from '@/core/formats/hausplan-json';
 import { jsonSchema } from '@/core/formats/json-schema';
 import { breaches } from '@/core/layout/check';

@@ -202,6 +202,8 @@ function check(fields: PartFields, plan: Plan): { refused: string } | undefined 
     return { refused: `Say how many minutes “${fields.title}” takes.` };
   if (fields.childIds && !fields.childIds.length)
     return { refused: 'Choose at least one child for this part.' };
+  if (fields.ageFrom !== null && fields.ageTo !== null && fields.ageTo < fields.ageFrom)
+    return { refused: 'The ages it is meant for end before they begin. Change one of them.' };
   if (fields.earliest && fields.latest && fields.latest < fields.earliest)
     return { refused: 'The latest day comes before the earliest. Change one of them.' };
   if (

@@ -32,8 +32,17 @@ export interface GuideLine {
 
 export const MOST_GUIDE_LINES = 2000;
 
-const HEADING =
-  /^(?:#{1,4}\s+|(?:lesson|chapter|unit|week|day|session|part)\s+(?:\d+|[ivxlc]+|one|two|three|four|five|six|seven|eight|nine|ten)\s*[:.)–—-]?\s*|\d{1,3}[.)]\s+(?=\p{Lu}))(?<title>.*)$/iu;
+/** Any of these words, in a pattern. */
+const any = (words: string): string => `(?:${words.split(' ').join('|')})`;
+
+const COUNTED = any('lesson chapter unit week day session part');
+const NUMBER = any('\\d+ [ivxlc]+ one two three four five six seven eight nine ten');
+const HEADING = new RegExp(
+  `^(?:#{1,4}\\s+|${COUNTED}\\s+${NUMBER}\\s*[:.)–—-]?\\s*|\\d{1,3}[.)]\\s+(?=\\p{Lu}))(?<title>.*)$`,
+  'iu',
+);
+const DOING =
+  'do activit(?:y|ies) make experiment demonstration craft cook(?:ing)? game walk film watch project hands[-\\s]on music trip';
 const LABELS: readonly [GuideBecomes, RegExp][] = [
   ['objective', /^(?:objectives?|goals?|aims?|learn(?:ing)?)$/i],
   ['pages', /^(?:read(?:ing)?|pages?|pp?\.?|book)$/i],
@@ -42,10 +51,7 @@ const LABELS: readonly [GuideBecomes, RegExp][] = [
   ['preparation', /^(?:prepar(?:e|ation)|before(?:hand)?|ahead|the (?:night|evening|day) before|set ?up)$/i],
   ['words', /^(?:words?|vocabulary|terms)$/i],
   ['recall', /^(?:recall|questions?|review|ask|discuss(?:ion)?)$/i],
-  [
-    'part',
-    /^(?:do|activit(?:y|ies)|make|experiment|demonstration|craft|cook(?:ing)?|game|walk|film|watch|project|hands[- ]on|music|trip)$/i,
-  ],
+  ['part', new RegExp(`^${any(DOING)}$`, 'i')],
 ];
 const LABELLED = /^(?<label>[\p{L}’' -]{2,24}):\s*(?<rest>.*)$/u;
 const BULLET = /^\s*(?:[•·▪*–-]|\(?[a-z][.)])\s+/u;

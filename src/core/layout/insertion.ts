@@ -39,6 +39,15 @@ export interface Asked {
   slotsOf: (part: LayPart) => Int32Array;
 }
 
+/** How far a lesson is placed: from where on the next part may stand, what it has cost, and the days of its chain. */
+interface SoFar {
+  at: Slot;
+  cost: number;
+  first: number | undefined;
+  last: number;
+  waitedFor: LayPart | undefined;
+}
+
 /** School days after the part before it on which the next one is looked for. Own choice. */
 const REACH = 6;
 /** Slots tried before the best so far is taken. Own choice. */
@@ -71,7 +80,7 @@ export class Insertion {
     this.parts.forEach((part, i) => {
       const slot = this.bestSlots[i];
       if (slot !== undefined) stood.push({ part, slot, reason: this.why(part, slot, opens, waitedFor) });
-      if (slot !== undefined || this.schedule.slotOf(part) !== undefined) {
+      if (slot !== undefined || this.schedule.stands(part)) {
         opens = false;
         if (part.waitAfterHours > 0) waitedFor = part;
       }
@@ -88,10 +97,7 @@ export class Insertion {
     return { kind: was !== undefined && slots.day(was) === slots.day(slot) ? 'kept' : 'pace' };
   }
 
-  private go(
-    i: number,
-    so: { at: Slot; cost: number; first: number | undefined; last: number; waitedFor: LayPart | undefined },
-  ): void {
+  private go(i: number, so: SoFar): void {
     if (so.cost >= this.bestCost) return;
     if (i === this.parts.length) {
       this.bestCost = so.cost;
@@ -127,7 +133,8 @@ export class Insertion {
     const tried = this.inOrder(part, from, to, so);
     for (const { slot, cost } of tried) {
       if (so.cost + cost >= this.bestCost) break;
-      if (++this.nodes > MOST_NODES) return;
+      // With the time gone, what has no place yet is left without.
+      if (++this.nodes > MOST_NODES) break;
       if (!schedule.hasMinutesThere(part, slot)) continue;
       schedule.take(part, slot);
       this.chosen[i] = slot;
@@ -139,12 +146,7 @@ export class Insertion {
     this.go(i + 1, { ...so, cost: so.cost + (part.optional ? WEIGHT.optionalOut : WEIGHT.out) });
   }
 
-  private after(
-    part: LayPart,
-    slot: Slot,
-    so: Parameters<Insertion['go']>[1],
-    cost: number,
-  ): Parameters<Insertion['go']>[1] {
+  private after(part: LayPart, slot: Slot, so: SoFar, cost: number): SoFar {
     const { slots } = this.schedule;
     const waits = part.waitAfterHours > 0;
     return {
@@ -157,12 +159,7 @@ export class Insertion {
   }
 
   /** The slots of a stretch with what a part costs on each, the cheapest first. */
-  private inOrder(
-    part: LayPart,
-    from: Slot,
-    to: Slot,
-    so: Parameters<Insertion['go']>[1],
-  ): { slot: Slot; cost: number }[] {
+  private inOrder(part: LayPart, from: Slot, to: Slot, so: SoFar): { slot: Slot; cost: number }[] {
     const { slots } = this.schedule;
     const was = this.schedule.previousSlot(part);
     const wanted = part.window ? slots.windowNamed(part.window) : -1;
@@ -185,7 +182,7 @@ export class Insertion {
   }
 
   /** What it costs that a part of the lesson stands on a day, after what of it stands already. */
-  private dayCost(day: number, so: Parameters<Insertion['go']>[1]): number {
+  private dayCost(day: number, so: SoFar): number {
     const { asked, input, scale } = this;
     const { days } = input;
     const ends = scale.ends.get(asked.unit.id)!;
@@ -195,7 +192,8 @@ export class Insertion {
       cost += WEIGHT.late * (Math.max(0, day - ends.last) - Math.max(0, lastDay - ends.last));
     if (so.first === undefined) {
       if (!this.dayNoise.has(day)) this.dayNoise.set(day, asked.noise());
-      cost += this.dayNoise.get(day)! + asked.lean * (day - slotsFrom(asked.lean, days.length));
+      // Counted from the first day, or back from the last: no day costs less than nothing.
+      cost += this.dayNoise.get(day)! + asked.lean * (day - (asked.lean < 0 ? days.length : 0));
       const { week } = days[day];
       cost += WEIGHT.aim * Math.abs(day - asked.due);
       if (asked.dueWeek !== undefined) cost += 2 * WEIGHT.uneven * Math.abs(week - asked.dueWeek);
@@ -214,9 +212,6 @@ export class Insertion {
     return cost;
   }
 }
-
-/** From where days are counted, so that no day costs less than nothing. */
-const slotsFrom = (lean: number, days: number): number => (lean < 0 ? days : 0);
 
 /** Where in an ordered list the first value from one on stands. */
 function atOrAfter(list: Int32Array, from: number): number {

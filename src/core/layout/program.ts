@@ -3,7 +3,8 @@
  * same problem, rules and score. x: a part on a slot; o: a part without a place; g, h, k: days, weekends and breaks within a
  * lesson; e: lessons more or fewer in a week than the pace alone has; w, c: lessons over the pace of a week, of a day; l, f: days late and days taken.
  *
- * What is held or has a fixed date is where the constructed lay-out has put it, and binds the rest as it does there.
+ * What is held or has a fixed date is where the constructed lay-out has put it, and binds the rest as it does there. What
+ * closes a unit is left out, as in the score.
  */
 import { servesFor } from '../calendar/school-days';
 import { EVENING } from '../plan/words';
@@ -49,8 +50,7 @@ class Program {
   write(): LayoutProgram {
     const { input } = this;
     for (const unit of input.units)
-      for (const part of [...unit.lessons.flatMap((l) => l.parts), ...unit.closing])
-        if (this.isFree(part)) this.open(part, unit);
+      for (const part of unit.lessons.flatMap((l) => l.parts)) if (this.isFree(part)) this.open(part, unit);
     this.minutes();
     for (const unit of input.units) this.unit(unit);
     return {
@@ -131,10 +131,7 @@ class Program {
         there: a,
       })),
     ];
-    const parts = [
-      ...input.units.flatMap((u) => [...u.lessons.flatMap((l) => l.parts), ...u.closing]),
-      ...input.dated,
-    ];
+    const parts = [...input.units.flatMap((u) => u.lessons.flatMap((l) => l.parts)), ...input.dated];
     for (const who of everyone) {
       const taken = new Float64Array(slots.count);
       const terms = new Map<Slot, string[]>();
@@ -217,9 +214,6 @@ class Program {
           if (part.window !== EVENING)
             for (const later of lesson.parts.slice(0, 1)) this.notBefore(later, part, 0);
     });
-    for (const closing of unit.closing)
-      for (const part of unit.lessons.at(-1)?.parts ?? []) this.notBefore(closing, part, 0);
-    this.inOrder(unit.closing);
     this.ends(unit);
     this.weeks(unit);
     unit.lessons.forEach((lesson, i) => this.inOnePiece(lesson, `${this.input.units.indexOf(unit)}_${i}`));

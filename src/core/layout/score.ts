@@ -117,7 +117,10 @@ export const noScore = (): Score => ({
   total: 0,
 });
 
-/** The score of a lay-out. What is held stands where it stands: only its lateness and its order in the weeks count. */
+/**
+ * The score of a lay-out. What is held or has a fixed date stands where it stands: only its lateness and its place in the weeks
+ * count. What closes a unit is not counted: it is placed when the lessons stand.
+ */
 export function score(scale: Scale, placeOf: PlaceOf): Score {
   const { input } = scale;
   const s = noScore();
@@ -144,7 +147,6 @@ function scoreUnit(scale: Scale, unit: LayUnit, placeOf: PlaceOf, s: Score): voi
     }
     for (const part of lesson.parts) end = Math.max(end, placeOf(part)?.day ?? -1);
   }
-  for (const part of unit.closing) scorePart(scale, part, placeOf, s);
   if (end > last) s.late += end - last;
   if (end >= 0) s.finish += Math.max(0, end - first);
   if (unit.lessonsPerWeek !== null)
@@ -187,14 +189,13 @@ export function scoreLesson(scale: Scale, lesson: LayLesson, placeOf: PlaceOf, s
 
 function scorePart(scale: Scale, part: LayPart, placeOf: PlaceOf, s: Score): void {
   const { held, previous } = scale.input;
-  if (held.has(part.id)) return;
+  if (held.has(part.id) || part.fixedDate !== null) return;
   const place = placeOf(part);
   if (!place) {
     if (part.optional) s.optionalOut++;
     else s.out++;
     return;
   }
-  if (part.fixedDate) return;
   const was = previous.get(part.id);
   const day = was && scale.dayOf.get(was.date);
   if (was && day !== undefined) {

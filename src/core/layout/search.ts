@@ -42,7 +42,7 @@ const wrong = (s: Score): number =>
   s.late * WEIGHT.late;
 
 /** What the search is for, as one sum: what is wrong is not made right by moving more than it is worth. */
-const aim = (s: Score, effort: Effort): number =>
+const goal = (s: Score, effort: Effort): number =>
   effort.for === 'all' ? s.total : wrong(s) + s.moved * WEIGHT.moved;
 
 /** Where parts stand in a lay-out as it grows. */
@@ -64,7 +64,6 @@ export class Search {
   private readonly overhead: number;
   private readonly units: readonly LayUnit[];
   private readonly firstSlot: ReadonlyMap<string, Slot>;
-  private readonly weekOf: ReadonlyMap<string, number[]>;
   private readonly placeOf: PlaceOf;
 
   constructor(
@@ -82,12 +81,6 @@ export class Search {
     this.firstSlot = new Map(
       input.units.map((u) => [u.id, Math.max(today, slots.firstOf(slots.dayFrom(u.starts)))]),
     );
-    this.weekOf = new Map(
-      input.units.map((u) => [
-        u.id,
-        this.scale.ideal.get(u.id)!.map((day) => input.days[day]?.week ?? this.scale.weeks),
-      ]),
-    );
   }
 
   /** @returns whether something is better than it was */
@@ -96,6 +89,7 @@ export class Search {
     const isDone = (s: Score): boolean => (effort.for === 'all' ? s.total : wrong(s)) === 0;
     if (!this.units.length || isDone(from)) return false;
     const overPace = this.overPace();
+    this.trials = 0;
     const all = this.units.map((unit): Run => ({ unit, from: 0, to: unit.lessons.length - 1 }));
     const started = this.standing(all);
     const most = Math.min(effort.trials, effort.perPart * [...this.partsOf(all)].length);
@@ -118,7 +112,7 @@ export class Search {
         continue;
       }
       now = next;
-      if (aim(now, effort) < aim(best, effort)) {
+      if (goal(now, effort) < goal(best, effort)) {
         best = now;
         kept = this.standing(all);
       }
@@ -175,10 +169,14 @@ export class Search {
     return items[this.int(0, items.length - 1)];
   }
 
-  /** A part that the lay-out may place where it likes: not one that stands where the parent has put it. */
+  /** A part that the lay-out places. */
+  private mayPlace(part: LayPart): boolean {
+    return !this.input.held.has(part.id) && part.fixedDate === null;
+  }
+
+  /** A part that may be placed anew: not one that stands where the parent has put it. */
   private isFree(part: LayPart): boolean {
-    const { held, previous } = this.input;
-    return !held.has(part.id) && part.fixedDate === null && !previous.get(part.id)?.byHand;
+    return this.mayPlace(part) && !(this.input.previous.get(part.id)?.byHand && this.schedule.stands(part));
   }
 
   /** A few lessons in a row of one unit, and often those of another unit about the same days. */
@@ -260,22 +258,23 @@ export class Search {
   /** Puts a lesson's free parts where they cost least, in a way that is a little other each time. */
   placeLesson(unit: LayUnit, index: number, leaning: Leaning | 'as it is', keepsPace = false): void {
     const lesson = unit.lessons[index];
-    const first = lesson.parts.find((p) => this.isFree(p) && this.schedule.slotOf(p) === undefined);
+    const first = lesson.parts.find((p) => this.mayPlace(p) && !this.schedule.stands(p));
     if (!first) return;
     const isPaced = unit.lessonsPerWeek !== null || unit.wishedEnd !== null;
+    const due = this.scale.ideal.get(unit.id)![index];
     const lean = LEAN[leaning] * this.pick([2, 8, 40, 120, 250]);
     const insertion = new Insertion(this.schedule, this.input, this.scale, {
       unit,
       index,
       ...this.bounds(unit, index, first),
       begun: this.begunIn(unit, index),
-      due: this.scale.ideal.get(unit.id)![index],
-      dueWeek: isPaced ? this.weekOf.get(unit.id)![index] : undefined,
+      due,
+      dueWeek: isPaced ? (this.input.days[due]?.week ?? this.scale.weeks) : undefined,
       lean,
       leanAfter: this.int(0, 1) ? Math.max(0, lean) : 0,
       keepsPace,
       noise: () => (leaning === 'as it is' ? 0 : this.int(0, 8)),
-      isFree: (p) => this.isFree(p),
+      isFree: (p) => this.mayPlace(p),
       slotsOf: (p) => this.slotsOf(p),
     });
     const { stood, nodes } = insertion.best();

@@ -1,30 +1,15 @@
 'use client';
 /** Weekdays, each to be ticked. */
 import { weekdayName } from '@/core/calendar/dates';
-import { Checkbox, Several } from '@/kit/field';
+import { Ticks } from '@/kit/ticks';
 
-export function Weekdays({
-  label,
-  value,
-  onChange,
-}: {
+const ALL = [1, 2, 3, 4, 5, 6, 7].map((value) => ({ value, name: weekdayName(value) }));
+
+export function Weekdays(props: {
   label: string;
   /** ISO weekdays, 1 Monday to 7 Sunday. */
   value: readonly number[];
   onChange: (weekdays: number[]) => void;
 }) {
-  return (
-    <Several>
-      <legend>{label}</legend>
-      {[1, 2, 3, 4, 5, 6, 7].map((d) => (
-        <Checkbox
-          key={d}
-          isSelected={value.includes(d)}
-          onChange={(on) => onChange(on ? [...value, d].sort() : value.filter((x) => x !== d))}
-        >
-          {weekdayName(d)}
-        </Checkbox>
-      ))}
-    </Several>
-  );
+  return <Ticks all={ALL} {...props} />;
 }

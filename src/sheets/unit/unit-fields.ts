@@ -103,7 +103,3 @@ export function unitFrom(value: UnitFields) {
     lessonsPerWeek: frame === 'pace' || frame === 'both' ? value.lessonsPerWeek : null,
   };
 }
-
-/** Some of a list, in its own order, with one of them chosen or not. */
-export const chosen = <T extends string>(all: readonly T[], now: readonly T[], one: T, on: boolean): T[] =>
-  all.filter((x) => (x === one ? on : now.includes(x)));

@@ -2,10 +2,11 @@
 /** What of a unit is folded away: its words, how the family goes about it, its place in the year. */
 import { SEASONS, SHOWS, TASTES } from '@/core/plan/words';
 import { Choose } from '@/kit/choose';
-import { Checkbox, FieldRow, NumberField, Several, TextField, Two } from '@/kit/field';
+import { Checkbox, FieldRow, NumberField, TextField, Two } from '@/kit/field';
 import { Fold } from '@/kit/fold';
+import { Ticks } from '@/kit/ticks';
 import type { UnitView } from './load';
-import { chosen, lines, readWords, type UnitFormState } from './unit-fields';
+import { lines, readWords, type UnitFormState } from './unit-fields';
 
 export function UnitFolds({
   form: { value, set, error },
@@ -72,18 +73,12 @@ export function UnitFolds({
             .join(' · ') || 'taste, ways of showing, limits'
         }
       >
-        <Several>
-          <legend>We like</legend>
-          {TASTES.map((t) => (
-            <Checkbox
-              key={t}
-              isSelected={value.taste.includes(t)}
-              onChange={(on) => set('taste', chosen(TASTES, value.taste, t, on))}
-            >
-              {TASTE_NAMES[t]}
-            </Checkbox>
-          ))}
-        </Several>
+        <Ticks
+          label="We like"
+          all={TASTES.map((t) => ({ value: t, name: TASTE_NAMES[t] }))}
+          value={value.taste}
+          onChange={(v) => set('taste', v)}
+        />
         <FieldRow>
           {inUnit.map((c) => (
             <Choose

@@ -7,22 +7,24 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, PlainButton } from '@/kit/button';
 import { DateField } from '@/kit/date-field';
-import { Checkbox, FieldRow, FieldStack, NumberField, Several, TextField, Two } from '@/kit/field';
+import { FieldRow, FieldStack, NumberField, TextField, Two } from '@/kit/field';
 import { ChildName } from '@/kit/hatch';
 import { Quiet } from '@/kit/text';
+import { Ticks } from '@/kit/ticks';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { dropUnit, saveUnit } from './actions';
-import { chosen, fieldsOf, FRAMES, KINDS, unitFrom } from './unit-fields';
+import { fieldsOf, FRAMES, KINDS, unitFrom } from './unit-fields';
 import { UnitFolds } from './unit-folds';
 import type { UnitView } from './load';
 
-export function UnitForm({ view: { unit, children, others, firstDay } }: { view: UnitView }) {
+export function UnitForm({ view: { unit, children, others: otherUnits, firstDay } }: { view: UnitView }) {
   const { act } = useAct();
   const router = useRouter();
   const [removing, setRemoving] = useState(false);
   const form = useForm(fieldsOf({ unit, children, firstDay }));
   const { value, set, error } = form;
+  const others = children.filter((c) => !value.childIds.includes(c.id));
   const save = (): void => {
     act((base) => saveUnit(base, unit?.id ?? null, unitFrom(value)), {
       faults: form.takeFaults,
@@ -83,76 +85,29 @@ export function UnitForm({ view: { unit, children, others, firstDay } }: { view:
             error={error('hopedWeeks')}
           />
         </FieldRow>
-        <Several>
-          <legend>Children in it</legend>
-          {children.map((c) => (
-            <Checkbox
-              key={c.id}
-              isSelected={value.childIds.includes(c.id)}
-              onChange={(on) =>
-                set(
-                  'childIds',
-                  chosen(
-                    children.map((x) => x.id),
-                    value.childIds,
-                    c.id,
-                    on,
-                  ),
-                )
-              }
-            >
-              <ChildName name={c.name} hatch={c.hatch} strong={false} />
-            </Checkbox>
-          ))}
-        </Several>
-        {children.some((c) => !value.childIds.includes(c.id)) ? (
-          <Several>
-            <legend>Only listens in: takes part in what is together, with no work of their own</legend>
-            {children
-              .filter((c) => !value.childIds.includes(c.id))
-              .map((c) => (
-                <Checkbox
-                  key={c.id}
-                  isSelected={value.listens.includes(c.id)}
-                  onChange={(on) =>
-                    set(
-                      'listens',
-                      chosen(
-                        children.map((x) => x.id),
-                        value.listens,
-                        c.id,
-                        on,
-                      ),
-                    )
-                  }
-                >
-                  {`${c.name} listens in`}
-                </Checkbox>
-              ))}
-          </Several>
+        <Ticks
+          label="Children in it"
+          all={children.map((c) => ({
+            value: c.id,
+            name: <ChildName name={c.name} hatch={c.hatch} strong={false} />,
+          }))}
+          value={value.childIds}
+          onChange={(v) => set('childIds', v)}
+        />
+        {others.length ? (
+          <Ticks
+            label="Only listens in: takes part in what is together, with no work of their own"
+            all={others.map((c) => ({ value: c.id, name: `${c.name} listens in` }))}
+            value={value.listens}
+            onChange={(v) => set('listens', v)}
+          />
         ) : null}
-        <Several>
-          <legend>A new lesson begins with</legend>
-          {KINDS.map((k) => (
-            <Checkbox
-              key={k.kind}
-              isSelected={value.startKinds.includes(k.kind)}
-              onChange={(on) =>
-                set(
-                  'startKinds',
-                  chosen(
-                    KINDS.map((x) => x.kind),
-                    value.startKinds,
-                    k.kind,
-                    on,
-                  ),
-                )
-              }
-            >
-              {k.name}
-            </Checkbox>
-          ))}
-        </Several>
+        <Ticks
+          label="A new lesson begins with"
+          all={KINDS.map((k) => ({ value: k.kind, name: k.name }))}
+          value={value.startKinds}
+          onChange={(v) => set('startKinds', v)}
+        />
         <Two>
           <TextField
             label="Goals"
@@ -171,7 +126,7 @@ export function UnitForm({ view: { unit, children, others, firstDay } }: { view:
             error={error('bigIdeas')}
           />
         </Two>
-        <UnitFolds form={form} people={children} others={others} isNew={!unit} />
+        <UnitFolds form={form} people={children} others={otherUnits} isNew={!unit} />
         <Buttons>
           <Button type="submit" $primary>
             {unit ? 'Keep the unit' : 'Begin the unit'}
