@@ -101,7 +101,8 @@ export function loadsByDay(plan: Plan, first: IsoDate, last: IsoDate): Stretch[]
     : [];
 }
 
-function loadsOn(plan: Plan, dates: readonly IsoDate[]): Stretch[] {
+/** Everybody's minutes on each of these dates, school days or not. */
+export function loadsOn(plan: Plan, dates: readonly IsoDate[]): Stretch[] {
   const homeOf = homes(plan);
   const minutes = partMinutes(plan);
   const parts = new Map(plan.parts.map((p) => [p.id, minutes(p, homeOf(p).unit)]));

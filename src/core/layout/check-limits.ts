@@ -132,11 +132,13 @@ export function overPace(plan: Plan): Breach[] {
       const stays = (p: (typeof parts)[number]): boolean =>
         !done.has(p.id) && (sittingOf.get(p.id)!.state === 'ink' || p.fixedDate !== null);
       isSqueezed ||= parts.some(stays);
-      const sittings = parts.map((p) => sittingOf.get(p.id)!).filter((s) => open.has(s.date));
+      const sittings = parts.map((p) => sittingOf.get(p.id)!);
       if (!sittings.length) continue;
       const first = sittings.reduce((a, b) => (b.date < a.date ? b : a));
       const isFree = !sittings.some((s) => done.has(s.partId) || s.reason.kind === 'unticked');
-      const { week } = open.get(first.date)!;
+      // What began on a day that has no school any more is in no week.
+      const week = open.get(first.date)?.week;
+      if (week === undefined) continue;
       const was = begun.get(week) ?? { lessons: 0, keeps: false };
       begun.set(week, { lessons: was.lessons + 1, keeps: was.keeps || (isFree && !isSqueezed) });
     }

@@ -41,8 +41,8 @@ export function ChildPage({ name, hatch, date, dayInWords, items }: ChildView) {
               <small>
                 {item.minutes} min <br />
                 {item.together ? 'together' : null}
-                {!item.together && item.withParent ? 'with a grown-up' : null}
-                {!item.together && !item.withParent ? 'on your own' : null}
+                {!item.together && item.withAdult ? 'with a grown-up' : null}
+                {!item.together && !item.withAdult ? 'on your own' : null}
               </small>
             </Item>
           ))}

@@ -13,7 +13,7 @@ export interface ChildView {
     title: string;
     detail: string;
     minutes: number;
-    withParent: boolean;
+    withAdult: boolean;
     together: boolean;
     done: boolean;
   }[];
@@ -36,7 +36,7 @@ export async function loadChild(childId: string, params: SearchParams): Promise<
         title: r.title,
         detail: r.detail,
         minutes: r.ends - r.starts,
-        withParent: r.parentMinutes > 0 && r.own,
+        withAdult: r.parentMinutes > 0 || r.adultMinutes > 0,
         together: r.childIds.length > 1,
         done: r.done,
       })),

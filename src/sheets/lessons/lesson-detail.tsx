@@ -1,7 +1,6 @@
 'use client';
 /** One lesson: what it is for, its topics, its parts in order, what they need, their cautions, and what is left for recall. */
 import { gather, outdent } from './shape-actions';
-import type { Outline } from '@/core/plan/lesson';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { lengthText, shortDate, weekdayName } from '@/core/calendar/dates';
@@ -11,21 +10,10 @@ import { Menu } from '@/kit/menu';
 import { Caution, Column, Heading, Quiet } from '@/kit/text';
 import { Cautions } from '../frame/cautions';
 import { useAct } from '../frame/use-act';
-import {
-  changeLesson,
-  doAsWell,
-  doInstead,
-  dropAlternative,
-  dropLessons,
-  dropPart,
-  keepAsOutline,
-  see,
-  shiftLesson,
-  shiftPart,
-  turnIntoAlternative,
-} from './actions';
-import type { LessonsView, LessonView, PartView } from './load';
+import { changeLesson, dropLessons, see, shiftLesson } from './actions';
+import type { LessonsView, LessonView } from './load';
 import { whenBefore } from '../frame/part-words';
+import { partDoings, type OpenForm } from './part-menu';
 import { Facts, Doings, Parts, PartButton, Directions, Of } from './detail-parts';
 
 /** Forms are loaded when they are first opened. */
@@ -33,12 +21,6 @@ const PartForm = dynamic(() => import('./part-form').then((m) => m.PartForm), { 
 const LessonForm = dynamic(() => import('./lesson-form').then((m) => m.LessonForm), { ssr: false });
 const RuleForm = dynamic(() => import('./rule-form').then((m) => m.RuleForm), { ssr: false });
 const Extras = dynamic(() => import('./extras').then((m) => m.Extras), { ssr: false });
-
-type Open =
-  | { is: 'part'; part?: PartView }
-  | { is: 'lesson' }
-  | { is: 'extras' }
-  | { is: 'look again'; part: PartView };
 
 export function LessonDetail({
   view,
@@ -52,7 +34,7 @@ export function LessonDetail({
   onGone: () => void;
 }) {
   const { act } = useAct();
-  const [open, setOpen] = useState<Open>();
+  const [open, setOpen] = useState<OpenForm>();
   const close = (): void => setOpen(undefined);
   const { dates } = lesson;
   const objectives = view.objectives.filter((o) => lesson.objectiveIds.includes(o.id));
@@ -142,118 +124,43 @@ export function LessonDetail({
         </header>
         {lesson.parts.length ? null : <Caution>A lesson without parts falls on no day. Add one.</Caution>}
         <Parts>
-          {lesson.parts.map((p, i, all) => {
-            const above = all[i - 1];
-            return (
-              <li key={p.id}>
-                <Menu
-                  label={p.title}
-                  groups={[
-                    {
-                      title: p.why || p.title,
-                      doings: p.ruleId
-                        ? []
-                        : [
-                            { name: 'Change…', do: () => setOpen({ is: 'part', part: p }) },
-                            {
-                              name: 'Move up',
-                              isDisabled: i === 0,
-                              do: () => act((base) => shiftPart(base, { partId: p.id, by: -1 })),
-                            },
-                            {
-                              name: 'Move down',
-                              isDisabled: i === lesson.parts.length - 1,
-                              do: () => act((base) => shiftPart(base, { partId: p.id, by: 1 })),
-                            },
-                            {
-                              name: 'Look at it again every few days…',
-                              do: () => setOpen({ is: 'look again', part: p }),
-                            },
-                            {
-                              name: 'Keep it for another time',
-                              do: () =>
-                                act((base) =>
-                                  keepAsOutline(base, {
-                                    partId: p.id,
-                                    taste: tasteOf(p),
-                                  }),
-                                ),
-                            },
-                            ...(above && !above.ruleId
-                              ? [
-                                  {
-                                    name: `Make it an alternative to “${above.title}”`,
-                                    do: () =>
-                                      act((base) =>
-                                        turnIntoAlternative(base, { partId: p.id, toId: above.id }),
-                                      ),
-                                  },
-                                ]
-                              : []),
-                            { name: 'Drop it', do: () => act((base) => dropPart(base, p.id)) },
-                          ],
-                    },
-                    ...p.alternatives.map((a) => ({
-                      title: `Instead: ${a.title}`,
-                      doings: [
-                        {
-                          name: `Do “${a.title}” instead`,
-                          do: () => act((base) => doInstead(base, { partId: p.id, alternativeId: a.id })),
-                        },
-                        {
-                          name: `Do “${a.title}” as well`,
-                          do: () => act((base) => doAsWell(base, { partId: p.id, alternativeId: a.id })),
-                        },
-                        {
-                          name: `Drop “${a.title}”`,
-                          do: () =>
-                            act((base) => dropAlternative(base, { partId: p.id, alternativeId: a.id })),
-                        },
-                      ],
-                    })),
-                    {
-                      title: p.ruleId
-                        ? 'It comes back by itself; change it under “Comes back by itself”.'
-                        : '',
-                      doings: p.ruleId ? [{ name: 'I see', do: () => {} }] : [],
-                    },
-                  ]}
-                >
-                  <PartButton>
-                    <b>
-                      {p.title}, {p.takes} min
-                    </b>
-                    <Quiet as="span">
-                      {[
-                        p.who,
-                        p.leads,
-                        p.window ? `in the ${p.window}` : '',
-                        p.weekday ? `on ${weekdayName(p.weekday)}` : '',
-                        p.fixedDate ? `on ${shortDate(p.fixedDate)}` : '',
-                        p.outdoors ? 'outdoors' : '',
-                        p.optional ? 'may be left out' : '',
-                      ]
-                        .filter(Boolean)
-                        .join(' · ')}
-                    </Quiet>
-                  </PartButton>
-                </Menu>
-                {p.prediction ? <Quiet>Guess first: {p.prediction}</Quiet> : null}
-                {p.directions ? <Directions>{p.directions}</Directions> : null}
-                {p.outdoors && p.indoors ? <Quiet>Or indoors: {p.indoors}</Quiet> : null}
-                {p.waitAfterHours ? (
-                  <Quiet>
-                    {p.waitLabel || 'waits'} {p.waitAfterHours} hours, nights and weekends count
+          {lesson.parts.map((p, _, all) => (
+            <li key={p.id}>
+              <Menu label={p.title} groups={partDoings(p, all, { act, open: setOpen })}>
+                <PartButton>
+                  <b>
+                    {p.title}, {p.takes} min
+                  </b>
+                  <Quiet as="span">
+                    {[
+                      p.who,
+                      p.leads,
+                      p.window ? `in the ${p.window}` : '',
+                      p.weekday ? `on ${weekdayName(p.weekday)}` : '',
+                      p.fixedDate ? `on ${shortDate(p.fixedDate)}` : '',
+                      p.outdoors ? 'outdoors' : '',
+                      p.optional ? 'may be left out' : '',
+                    ]
+                      .filter(Boolean)
+                      .join(' · ')}
                   </Quiet>
-                ) : null}
-                {p.alternatives.length ? (
-                  <Quiet>Or instead: {p.alternatives.map((a) => a.title).join(' · ')}</Quiet>
-                ) : null}
-                {p.age ? <Caution>{p.age}</Caution> : null}
-                {p.trouble ? <Caution>{p.trouble}</Caution> : null}
-              </li>
-            );
-          })}
+                </PartButton>
+              </Menu>
+              {p.prediction ? <Quiet>Guess first: {p.prediction}</Quiet> : null}
+              {p.directions ? <Directions>{p.directions}</Directions> : null}
+              {p.outdoors && p.indoors ? <Quiet>Or indoors: {p.indoors}</Quiet> : null}
+              {p.waitAfterHours ? (
+                <Quiet>
+                  {p.waitLabel || 'waits'} {p.waitAfterHours} hours, nights and weekends count
+                </Quiet>
+              ) : null}
+              {p.alternatives.length ? (
+                <Quiet>Or instead: {p.alternatives.map((a) => a.title).join(' · ')}</Quiet>
+              ) : null}
+              {p.age ? <Caution>{p.age}</Caution> : null}
+              {p.trouble ? <Caution>{p.trouble}</Caution> : null}
+            </li>
+          ))}
         </Parts>
         <Doings>
           <Button onPress={() => setOpen({ is: 'part' })}>Add a part</Button>
@@ -348,10 +255,3 @@ export function LessonDetail({
 
 const fromTo = (first: string, last: string): string =>
   first === last ? shortDate(first) : `${shortDate(first)} to ${shortDate(last)}`;
-
-/** For what taste an activity is kept. */
-function tasteOf({ kind, outdoors }: PartView): Outline['taste'] {
-  if (outdoors) return 'outdoors';
-  if (kind === 'craft') return 'art';
-  return kind === 'cooking' || kind === 'film' || kind === 'music' ? kind : null;
-}

@@ -88,12 +88,6 @@ export function PartForm({
           max={720}
           error={error('minutes')}
         />
-        <Choose
-          label={value.adultId === YOU ? 'You' : 'They'}
-          value={value.lead}
-          onChange={(v) => set('lead', v)}
-          choices={LEAD_CHOICES}
-        />
         {adults.length ? (
           <Choose
             label="Who leads"
@@ -102,6 +96,12 @@ export function PartForm({
             choices={leaders(adults)}
           />
         ) : null}
+        <Choose
+          label={value.adultId === YOU ? 'You' : 'They'}
+          value={value.lead}
+          onChange={(v) => set('lead', v)}
+          choices={LEAD_CHOICES}
+        />
         <Choose
           label="Best in the"
           value={value.window}

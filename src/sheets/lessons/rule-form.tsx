@@ -210,12 +210,6 @@ export function RuleForm({
       )}
       <WhoTakesPart people={people} childIds={value.childIds} onChange={(v) => set('childIds', v)} />
       <FieldRow>
-        <Choose
-          label={value.adultId === YOU ? 'You' : 'They'}
-          value={value.lead}
-          onChange={(v) => set('lead', v)}
-          choices={LEAD_CHOICES}
-        />
         {view.adults.length ? (
           <Choose
             label="Who leads"
@@ -224,6 +218,12 @@ export function RuleForm({
             choices={leaders(view.adults)}
           />
         ) : null}
+        <Choose
+          label={value.adultId === YOU ? 'You' : 'They'}
+          value={value.lead}
+          onChange={(v) => set('lead', v)}
+          choices={LEAD_CHOICES}
+        />
         <Choose
           label="Best in the"
           value={value.window}

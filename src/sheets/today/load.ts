@@ -5,7 +5,7 @@ import { ageOn } from '@/core/plan/age';
 import { cautionsFor, shown, type Caution } from '@/core/cautions/match';
 import { toPrepare } from '@/core/prep/get-ready';
 import { booksById, byId, doneParts, homes } from '@/core/plan/lookup';
-import { EVENING } from '@/core/plan/words';
+import { loadsOn } from '@/core/dayplan/loads';
 import type { Role } from '@/core/plan/plan';
 import type { HatchName } from '@/kit/hatch';
 import { dateParam, lastDay, load, type FrameInfo, type SearchParams } from '../frame/load';
@@ -48,6 +48,7 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
   const date = (await dateParam(params, 'day')) ?? (info.looking && lastDay(plan)) ?? today;
   const days = plan.year ? schoolDays(plan.year) : [];
   const rooms = dayRooms(plan, date);
+  const [taken] = loadsOn(plan, [date]);
   const done = doneParts(plan);
   const parts = byId(plan.parts);
   const lessons = byId(plan.lessons);
@@ -84,12 +85,10 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
       hatch: c.hatch,
       limit: c.minutes,
       age: ageOn(c.birthMonth, date),
-      minutes: rooms
-        .filter((r) => r.childIds.includes(c.id) && r.window !== EVENING)
-        .reduce((sum, r) => sum + r.ends - r.starts, 0),
+      minutes: taken.children.find((x) => x.childId === c.id)!.minutes,
     })),
     rooms,
-    leadMinutes: rooms.reduce((sum, r) => sum + r.parentMinutes, 0),
+    leadMinutes: taken.parent.minutes,
     schoolDay: at >= 0 ? { number: at + 1, of: days.length } : undefined,
     inkedTo: plan.sittings
       .filter((s) => s.state === 'ink')

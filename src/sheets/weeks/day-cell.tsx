@@ -7,6 +7,7 @@ import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { lengthText, shortDate } from '@/core/calendar/dates';
 import { groupBy } from '@/core/plan/lookup';
+import { EVENING } from '@/core/plan/words';
 import { Hatch } from '@/kit/hatch';
 import { Menu } from '@/kit/menu';
 import { roomLines, type RoomState } from '@/kit/room';
@@ -77,7 +78,10 @@ function Others({ others }: { others: OtherRoom[] }) {
           title={`${o.title}, ${o.minutes} min, ${o.window}: ${o.hatches.map((h) => h.name).join(', ')}`}
         >
           <b style={{ textDecoration: o.missed ? 'line-through' : undefined }}>{o.title}</b>
-          <small>{o.missed ? 'left out' : lengthText(o.minutes)}</small>
+          <small>
+            {o.missed ? 'left out' : lengthText(o.minutes)}
+            {o.window === EVENING ? ', evening' : ''}
+          </small>
         </li>
       ))}
     </OtherBox>

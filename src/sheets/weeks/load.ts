@@ -1,6 +1,7 @@
 import { addDays, dayMonth, mondayOf } from '@/core/calendar/dates';
 import { schoolDays } from '@/core/calendar/school-days';
 import { cautionsFor, shown } from '@/core/cautions/match';
+import { loadsOn } from '@/core/dayplan/loads';
 import { partMinutes } from '@/core/layout/input';
 import { toPrepare } from '@/core/prep/get-ready';
 import { reasonInWords } from '@/core/layout/reasons';
@@ -153,23 +154,22 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
         ),
       ]),
   );
-  const days = dates.map((date): WeekDay => {
+  const loads = loadsOn(plan, dates);
+  const days = dates.map((date, i): WeekDay => {
+    const load = loads[i];
     const sittings = ofWeek
       .filter((s) => s.date === date)
       .sort((a, b) => order.get(a.partId)! - order.get(b.partId)!);
-    let leadMinutes = 0;
     const lanes: WeekDay['lanes'] = Object.fromEntries(
-      plan.children.map((c) => [c.id, { work: [], minutes: 0, state: 'pencil' }]),
+      load.children.map((c) => [c.childId, { work: [], minutes: c.minutes, state: 'pencil' }]),
     );
     const laneSittings = new Map<string, typeof ofWeek>();
     for (const s of sittings) {
       const part = parts.get(s.partId)!;
       const u = homeOf(part).unit;
       const lay = minutesFor(part, u);
-      leadMinutes += lay.lead;
       for (const c of childrenOf(part, u, plan.children)) {
         const lane = lanes[c.id];
-        lane.minutes += lay.minutes[c.id];
         laneSittings.set(c.id, [...(laneSittings.get(c.id) ?? []), s]);
         if (isLadderKind(part.kind) && OWN_WORK_KINDS.includes(part.kind))
           lane.work.push((given.get(assignmentKey(part.id, c.id))?.wording ?? part.title).split(': ')[0]);
@@ -184,7 +184,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
     });
     return {
       date,
-      leadMinutes,
+      leadMinutes: load.parent.minutes,
       lanes,
       ready: ready
         .filter(
