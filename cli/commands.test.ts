@@ -33,7 +33,7 @@ describe('hausplan', () => {
     const { out } = await call('layout', demo, { json: true, fresh: true });
     expect(await call('check', out)).toMatchObject({
       code: 0,
-      out: expect.stringContaining('The plan holds: 5 units, 34 lessons'),
+      out: expect.stringContaining('The plan holds: 6 units, 48 lessons'),
     });
   });
   it('check names what a plan breaks', async () => {
@@ -69,7 +69,7 @@ describe('hausplan', () => {
       await call('import', demo.replace('"starts": "2026-10-12"', '"starts": "soon"'), { db }),
     ).toMatchObject({
       code: 1,
-      err: expect.stringContaining('units[0].starts: a date is written'),
+      err: expect.stringContaining('units[1].starts: a date is written'),
     });
     const store = open(db);
     expect(readDrawn(store)).toMatchObject({

@@ -124,9 +124,12 @@ function layout(plan: Plan, { today, fresh, json }: Options): Result {
 
   function lineOf(part: Part): string {
     const s = sittings.get(part.id);
-    return s
-      ? `    ${shortDate(s.date).padEnd(10)} ${s.window.padEnd(9)} ${s.state.padEnd(6)} ${part.title}. ${reasonInWords(s.reason, nameOf)}`
-      : `    no place: ${part.title}. ${unplacedInWords(unplaced.get(part.id)!, nameOf)}`;
+    if (s)
+      return `    ${shortDate(s.date).padEnd(10)} ${s.window.padEnd(9)} ${s.state.padEnd(6)} ${part.title}. ${reasonInWords(s.reason, nameOf)}`;
+    const lack = unplaced.get(part.id);
+    return lack
+      ? `    no place: ${part.title}. ${unplacedInWords(lack, nameOf)}`
+      : `    left over: ${part.title}`;
   }
 }
 

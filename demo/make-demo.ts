@@ -35,6 +35,7 @@ import { lessonsOf } from '@/core/plan/lookup';
 import type { Skill } from '@/core/plan/measures';
 import { EMPTY_PLAN, type Plan, type Role } from '@/core/plan/plan';
 import { teachEarlierYear } from './earlier-year';
+import { teachWillowAndWater } from './willow-and-water';
 import { DEMO_TODAY } from './day';
 import { activity, addHousehold } from './household';
 import { FLEECE_BOOKS, type DemoBook } from './books';
@@ -44,6 +45,7 @@ export function demoPlan(): Plan {
   let plan: Plan = EMPTY_PLAN;
   let count = 0;
   let ofEarlier = 0;
+  let ofWillow = 0;
   const numbered = (before: string, n: number): string => before + String(n).padStart(4, '0');
   const make = (change: Edit, today: string, newId: () => string): void => {
     const done = perform(change, plan, { today, newId });
@@ -93,6 +95,11 @@ export function demoPlan(): Plan {
         { id: 'demo-off-2', first: '2027-03-26', last: '2027-03-29', label: 'spring visit', kind: 'off' },
       ],
     }),
+  );
+
+  teachWillowAndWater(
+    (change, today) => make(change, today, () => numbered('demo-w', ++ofWillow)),
+    () => plan,
   );
 
   const FLEECE = 'From Fleece to Cloth';

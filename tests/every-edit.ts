@@ -53,6 +53,8 @@ import {
   setYear,
   takeDayOff,
 } from '../src/core/edit/year';
+import { mendLoan } from '../src/core/edit/loan-remedies';
+import { closeUnit, reopenUnit } from '../src/core/edit/closing';
 import { closeYear, leftOver, nextDates, type NextYear } from '../src/core/edit/years';
 import { blankBook, blankRule } from '../src/core/plan/blank';
 import { ROLES, SHOWS, SKILLS, SWAP_KINDS } from '../src/core/plan/words';
@@ -203,6 +205,9 @@ export const EVERY_EDIT: Step[] = [
   () => layOutAgain(),
   (p, n) => placeUnit(unit(p, n), day(n)),
   (p, n) => endUnit(unit(p, n), n % 3 ? day(n) : null),
+  (p, n) => mendLoan(loan(p, n), pick(['wait', 'instead', 'without'] as const, n), book(p, n)),
+  (p, n) => closeUnit(unit(p, n)),
+  (p, n) => reopenUnit(unit(p, n)),
   (p, n) => letUnitWait(unit(p, n)),
   (p, n) => paceUnit(unit(p, n), n % 4 || null),
   (p, n) => placeInRow([unit(p, n)], day(n)),

@@ -25,11 +25,8 @@ const TODAY = '2026-09-10';
 const now = (): Plan => readDrawn(db).plan;
 const whole = (): Plan => withClosedYears(db, now());
 function act(edit: Edit): void {
-  const outcome = write(
-    db,
-    currentRevision(db),
-    () => 'a change',
-    (plan) => perform(edit, plan, { today: TODAY, newId: () => `z${++ids}` }),
+  const outcome = write(db, currentRevision(db), { label: () => 'a change' }, (plan) =>
+    perform(edit, plan, { today: TODAY, newId: () => `z${++ids}` }),
   );
   if ('refused' in outcome) throw new Error(JSON.stringify(outcome));
 }
@@ -37,12 +34,7 @@ function act(edit: Edit): void {
 beforeEach(() => {
   db = open(join(mkdtempSync(join(tmpdir(), 'hausplan-years-')), 'store.sqlite'));
   const plan = canonical(redraw(aPlan(4), { today: '2026-08-31' }).plan);
-  write(
-    db,
-    0,
-    () => 'a plan',
-    () => ({ plan }),
-  );
+  write(db, 0, { label: () => 'a plan' }, () => ({ plan }));
   act(markDone('l1-a', null, '2026-09-01'));
   act(markDone('l2-a', 'c1', '2026-09-02'));
 });
@@ -78,7 +70,7 @@ describe('a year that is closed', () => {
     const before = now();
     act(closeYear(theNextYear(before, 1)));
     const after = whole();
-    expect(undo(db, currentRevision(db))?.label).toBe('a change');
+    expect(undo(db, currentRevision(db))).toMatchObject({ label: 'a change' });
     expect(now()).toEqual(before);
     redo(db, currentRevision(db));
     expect(whole()).toEqual(after);

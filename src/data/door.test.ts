@@ -5,7 +5,9 @@ import { copyFileSync, mkdtempSync, readdirSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { beforeEach, describe, expect, it } from 'vitest';
+import type { Matter } from '@/core/command/command';
 import { perform, type Edit, type Refusal } from '@/core/edit/edit';
+import { setPantry } from '@/core/edit/household';
 import { removeLessons } from '@/core/edit/lessons';
 import { didNotHappen, markDone, unmark } from '@/core/edit/today';
 import { redraw } from '@/core/layout/redraw';
@@ -33,7 +35,7 @@ describe('the store', () => {
     fc.assert(
       fc.property(someFullPlan, (plan) => {
         const drawn = canonical(redraw(plan, { today: '2026-08-31' }).plan);
-        write(db, currentRevision(db), () => 'a plan', to(drawn));
+        write(db, currentRevision(db), { label: () => 'a plan' }, to(drawn));
         expect(readPlan(db)).toEqual(drawn);
       }),
       { numRuns: 25 },
@@ -44,7 +46,7 @@ describe('the store', () => {
 
   it('refuses a row that hangs on nothing, and stores nothing of the write', () => {
     const broken = { ...DRAWN, lessons: DRAWN.lessons.slice(1) };
-    expect(() => write(db, 0, () => 'broken', to(broken))).toThrow(/FOREIGN KEY/);
+    expect(() => write(db, 0, { label: () => 'broken' }, to(broken))).toThrow(/FOREIGN KEY/);
     expect(readDrawn(db)).toEqual({ plan: EMPTY_PLAN, revision: 0 });
   });
 
@@ -123,7 +125,7 @@ describe('undo and redo', () => {
           const states = [EMPTY_PLAN as Plan];
           for (const plan of plans) {
             const drawn = canonical(redraw(plan, { today: '2026-08-31' }).plan);
-            write(fresh, currentRevision(fresh), () => 'a plan', to(drawn));
+            write(fresh, currentRevision(fresh), { label: () => 'a plan' }, to(drawn));
             states.push(drawn);
           }
           let at = states.length - 1;
@@ -140,16 +142,16 @@ describe('undo and redo', () => {
   });
 
   it('count up the revision, since another window must notice', () => {
-    write(db, 0, () => 'one', to(DRAWN));
+    write(db, 0, { label: () => 'one' }, to(DRAWN));
     expect(undo(db, 1)).toEqual({ revision: 2, label: 'one' });
     expect(redo(db, 2)).toEqual({ revision: 3, label: 'one' });
   });
 
   it('forget what was undone once something else is written', () => {
-    write(db, 0, () => 'one', to(DRAWN));
-    write(db, 1, () => 'two', to(renamed(DRAWN, 'Two')));
+    write(db, 0, { label: () => 'one' }, to(DRAWN));
+    write(db, 1, { label: () => 'two' }, to(renamed(DRAWN, 'Two')));
     undo(db, 2);
-    write(db, 3, () => 'three', to(renamed(DRAWN, 'Three')));
+    write(db, 3, { label: () => 'three' }, to(renamed(DRAWN, 'Three')));
     expect(readDrawn(db)).toMatchObject({ undo: 'three' });
     expect(redo(db, 4)).toBeUndefined();
     undo(db, 4);
@@ -158,15 +160,15 @@ describe('undo and redo', () => {
   });
 
   it('do not count a write that changes nothing', () => {
-    write(db, 0, () => 'one', to(DRAWN));
-    expect(write(db, 1, () => 'same', to(DRAWN))).toEqual({ revision: 1 });
+    write(db, 0, { label: () => 'one' }, to(DRAWN));
+    expect(write(db, 1, { label: () => 'same' }, to(DRAWN))).toEqual({ revision: 1 });
   });
 });
 
 describe('a write on an old revision', () => {
   it('is refused, stores nothing, and says what has happened since', () => {
-    write(db, 0, () => 'Made the plan', to(DRAWN));
-    const late = () => write(db, 0, () => 'late', to(EMPTY_PLAN));
+    write(db, 0, { label: () => 'Made the plan' }, to(DRAWN));
+    const late = () => write(db, 0, { label: () => 'late' }, to(EMPTY_PLAN));
     expect(late).toThrow(StaleRevision);
     try {
       late();
@@ -178,13 +180,66 @@ describe('a write on an old revision', () => {
   });
 });
 
+describe('changes of several', () => {
+  const by = (
+    actor: 'parent' | 'child',
+    edit: Edit,
+    touches: readonly Matter[] = ['plan'],
+    base = currentRevision(db),
+  ): void => {
+    const done = write<Refusal>(db, base, { label: () => `${actor}’s`, actor, touches }, (plan) =>
+      perform(edit, plan, { today: '2026-09-10', newId: () => randomUUID() }),
+    );
+    if ('refused' in done) throw new Error(done.refused);
+  };
+  const ticked = (): string[] => readPlan(db).marks.map((m) => m.partId);
+
+  it('get along where nothing they touch was changed since, and are refused where it was', () => {
+    write(db, 0, { label: () => 'a plan' }, to(DRAWN));
+    by('parent', setPantry([{ name: 'alum', amount: 50, unit: 'g' }]), ['kept'], 1);
+    // Made on what stood there before the pantry was changed: lessons are something else.
+    by('parent', removeLessons(['l4']), ['plan'], 1);
+    by('child', markDone('l1-a', 'c1', '2026-08-31'), ['happened'], 1);
+    expect(readPlan(db).pantry.map((t) => t.name)).toEqual(['alum']);
+    expect(readPlan(db).lessons).toHaveLength(3);
+    expect(() => by('parent', removeLessons(['l3']), ['plan'], 1)).toThrow(StaleRevision);
+    expect(() => by('parent', setPantry([]), ['kept'], 1)).toThrow(StaleRevision);
+    expect(() => by('parent', setPantry([]), ['kept'], 2)).not.toThrow();
+  });
+
+  it('are undone each by who made them, over what the other did since', () => {
+    write(db, 0, { label: () => 'a plan' }, to(DRAWN));
+    by('parent', removeLessons(['l4']));
+    by('child', markDone('l1-a', 'c1', '2026-08-31'), ['happened']);
+    expect(undo(db, 2)).toMatchObject({ label: 'parent’s' });
+    expect(readPlan(db).lessons).toHaveLength(4);
+    expect(ticked()).toEqual(['l1-a']);
+    expect(redo(db, currentRevision(db), 'child')).toBeUndefined();
+    expect(undo(db, currentRevision(db), 'child')).toMatchObject({ label: 'child’s' });
+    expect(ticked()).toEqual([]);
+    expect(redo(db, currentRevision(db))).toMatchObject({ label: 'parent’s' });
+    expect(redo(db, currentRevision(db), 'child')).toMatchObject({ label: 'child’s' });
+    expect(readPlan(db).lessons).toHaveLength(3);
+    expect(ticked()).toEqual(['l1-a']);
+  });
+
+  it('are not undone where another changed the same things after', () => {
+    write(db, 0, { label: () => 'a plan' }, to(DRAWN));
+    by('parent', setPantry([{ name: 'alum', amount: 50, unit: 'g' }]));
+    const [{ id }] = readPlan(db).pantry;
+    by('child', setPantry([{ id, name: 'alum', amount: 20, unit: 'g' }] as never));
+    expect(undo(db, currentRevision(db))).toEqual({ after: 'child’s' });
+    expect(readPlan(db).pantry[0].amount).toBe(20);
+    undo(db, currentRevision(db), 'child');
+    expect(undo(db, currentRevision(db))).toMatchObject({ label: 'parent’s' });
+    expect(readPlan(db).pantry).toEqual([]);
+  });
+});
+
 describe('what happened, in the store', () => {
   const change = (edit: Edit): void => {
-    const done = write<Refusal>(
-      db,
-      currentRevision(db),
-      () => 'a change',
-      (plan) => perform(edit, plan, { today: '2026-09-10', newId: () => randomUUID() }),
+    const done = write<Refusal>(db, currentRevision(db), { label: () => 'a change' }, (plan) =>
+      perform(edit, plan, { today: '2026-09-10', newId: () => randomUUID() }),
     );
     if ('refused' in done) throw new Error(done.refused);
   };
@@ -193,7 +248,7 @@ describe('what happened, in the store', () => {
     readPlan(db).marks.map((m) => `${m.partId} ${m.childId} ${m.felt} ${m.minutes}`);
 
   it('is never struck out by undo and redo: it is withdrawn, and stands again', () => {
-    write(db, 0, () => 'a plan', to(DRAWN));
+    write(db, 0, { label: () => 'a plan' }, to(DRAWN));
     const steps: [Edit, string[]][] = [
       [markDone('l1-a', null, '2026-09-01'), ['l1-a null null null']],
       [unmark('l1-a', 'c1'), ['l1-a c2 null null']],
@@ -224,7 +279,7 @@ describe('what happened, in the store', () => {
   });
 
   it('is counted once however often it was taken back and done again', () => {
-    write(db, 0, () => 'a plan', to(DRAWN));
+    write(db, 0, { label: () => 'a plan' }, to(DRAWN));
     change(markDone('l1-a', null, '2026-09-01'));
     const counts = [undo, redo, undo, redo].map((step) => {
       step(db, currentRevision(db));
@@ -239,7 +294,7 @@ describe('what happened, in the store', () => {
   });
 
   it('stays when its lesson goes, and is done again when that comes back', () => {
-    write(db, 0, () => 'a plan', to(DRAWN));
+    write(db, 0, { label: () => 'a plan' }, to(DRAWN));
     change(markDone('l1-a', null, '2026-09-01'));
     change(removeLessons(['l1']));
     expect([done(), readPlan(db).entries.length]).toEqual([[], 1]);
@@ -248,9 +303,9 @@ describe('what happened, in the store', () => {
   });
 
   it('gives way to that of another plan that is brought in, and comes back with it', () => {
-    write(db, 0, () => 'a plan', to(DRAWN));
+    write(db, 0, { label: () => 'a plan' }, to(DRAWN));
     change(markDone('l1-a', null, '2026-09-01'));
-    write(db, currentRevision(db), () => 'another plan', to({ ...EMPTY_PLAN }));
+    write(db, currentRevision(db), { label: () => 'another plan' }, to({ ...EMPTY_PLAN }));
     expect(readPlan(db).entries).toEqual([]);
     undo(db, currentRevision(db));
     expect(done()).toEqual(['l1-a null null null']);
@@ -294,14 +349,10 @@ it('the plan that is kept after any change is what is read out of the store', ()
       (given, steps) => {
         const fresh = open(join(mkdtempSync(join(tmpdir(), 'hausplan-')), 'store.sqlite'));
         let ids = 0;
-        write(fresh, 0, () => 'a plan', to(redraw(given, { today: '2026-09-10' }).plan));
+        write(fresh, 0, { label: () => 'a plan' }, to(redraw(given, { today: '2026-09-10' }).plan));
         for (const [which, n] of steps) {
-          write<Refusal>(
-            fresh,
-            currentRevision(fresh),
-            () => 'a change',
-            (plan) =>
-              perform(EVERY_EDIT[which](plan, n), plan, { today: '2026-09-10', newId: () => `k${++ids}` }),
+          write<Refusal>(fresh, currentRevision(fresh), { label: () => 'a change' }, (plan) =>
+            perform(EVERY_EDIT[which](plan, n), plan, { today: '2026-09-10', newId: () => `k${++ids}` }),
           );
           expect(readDrawn(fresh).plan).toEqual(readPlan(fresh));
         }
@@ -313,10 +364,15 @@ it('the plan that is kept after any change is what is read out of the store', ()
 });
 
 it('what another connection wrote is seen at the next look', () => {
-  write(db, 0, () => 'a plan', to(DRAWN));
+  write(db, 0, { label: () => 'a plan' }, to(DRAWN));
   expect(readDrawn(db).plan).toBe(readDrawn(db).plan);
   const other = open(join(folder, 'store.sqlite'));
-  write(other, 1, () => 'another', to({ ...DRAWN, units: DRAWN.units.map((u) => ({ ...u, title: 'Two' })) }));
+  write(
+    other,
+    1,
+    { label: () => 'another' },
+    to({ ...DRAWN, units: DRAWN.units.map((u) => ({ ...u, title: 'Two' })) }),
+  );
   other.close();
   expect(readDrawn(db)).toMatchObject({ revision: 2, plan: { units: [{ title: 'Two' }] } });
   // Also where no revision says so.

@@ -6,6 +6,7 @@
  */
 import type Database from 'better-sqlite3';
 import { randomUUID } from 'node:crypto';
+import { getsAlong, MATTERS, type Actor, type Matter } from '@/core/command/command';
 import { canonical } from '@/core/plan/canonical';
 import { NOTHING, standing, withHappened } from '@/core/plan/happened';
 import type { Plan } from '@/core/plan/plan';
@@ -88,39 +89,52 @@ export function readDrawn(db: Database.Database): Drawn {
     .transaction(() => ({
       plan: planNow(db),
       revision: currentRevision(db),
-      undo: nextUndo(db)?.label,
-      redo: nextRedo(db)?.label,
+      undo: nextUndo(db, 'parent')?.label,
+      redo: nextRedo(db, 'parent')?.label,
     }))
     .deferred();
+}
+
+/** What a write says of itself. */
+export interface Says {
+  /** What it does, for the list of what can be undone. */
+  label: (plan: Plan) => string;
+  /** Who writes; undo and redo are each one's own. */
+  actor?: Actor;
+  /** What it touches; all that is drawn, where it does not say. */
+  touches?: readonly Matter[];
 }
 
 /**
  * Stores what an edit makes of the plan, in one transaction.
  * @param base the revision the edit was made on
- * @param label what the write does, for the undo list
  * @param edit gives the plan after it, or something else, which is handed back with nothing stored
- * @param commutes whether it only adds to what happened, and so can be made on any revision
  * @throws {StaleRevision} when the plan has moved on in a way that does not get along with this
  */
 export function write<Other extends object>(
   db: Database.Database,
   base: number,
-  label: (plan: Plan) => string,
+  { label, actor = 'parent', touches = EVERYTHING }: Says,
   edit: (plan: Plan) => { plan: Plan } | Other,
-  commutes = false,
 ): { revision: number } | Other {
   let stored: Omit<Kept, 'dataVersion'> | undefined;
   const written = db
     .transaction(() => {
-      if (!commutes) checkBase(db, base, 'getting along');
+      checkBase(db, base, touches);
       const before = planNow(db);
       const outcome = edit(before);
       if (!('plan' in outcome)) return outcome;
       const changes = difference(...rowsBetween(db, before, outcome.plan as Plan));
-      if (!changes.length) return { revision: commutes ? currentRevision(db) : base };
+      if (!changes.length) return { revision: isOnlyAdding(touches) ? currentRevision(db) : base };
       apply(db, changes);
-      db.prepare("UPDATE revision SET state = 'settled' WHERE state = 'undone'").run();
-      const revision = record(db, label(before), 'done', commutes);
+      db.prepare("UPDATE revision SET state = 'settled' WHERE state = 'undone' AND actor = ?").run(actor);
+      const revision = record(db, {
+        label: label(before),
+        state: 'done',
+        actor,
+        // What only adds to what happened may move what is drawn, and still makes nothing out of date.
+        touches: isOnlyAdding(touches) ? touches : touched(changes),
+      });
       const insert = db.prepare(
         'INSERT INTO change (revision, seq, table_name, before, after) VALUES (?, ?, ?, ?, ?)',
       );
@@ -143,73 +157,110 @@ export function write<Other extends object>(
   return written;
 }
 
-/** Takes the last write back. Gives its label, or undefined when there is nothing to undo. */
-export function undo(db: Database.Database, base: number): { revision: number; label: string } | undefined {
-  return step(db, base, nextUndo, 'undone', (changes) =>
+export interface Stepped {
+  revision: number;
+  label: string;
+}
+
+/** What stands in the way of taking a change back: another one's, made after it, of the same things. */
+export interface InTheWay {
+  after: string;
+}
+
+/** Takes an actor's own last write back. Gives its label, or undefined when there is nothing to undo. */
+export function undo(
+  db: Database.Database,
+  base: number,
+  actor: Actor = 'parent',
+): Stepped | InTheWay | undefined {
+  return step(db, base, nextUndo(db, actor), 'undone', (changes) =>
     changes.reverse().map((c) => ({ ...c, before: c.after, after: c.before })),
   );
 }
 
-/** Does again what was undone last. */
-export function redo(db: Database.Database, base: number): { revision: number; label: string } | undefined {
-  return step(db, base, nextRedo, 'done', (changes) => changes);
+/** Does again what an actor has undone last. */
+export function redo(
+  db: Database.Database,
+  base: number,
+  actor: Actor = 'parent',
+): Stepped | InTheWay | undefined {
+  return step(db, base, nextRedo(db, actor), 'done', (changes) => changes);
 }
 
 interface RevisionRow {
   number: number;
   label: string;
-  commutes: number;
+  actor: Actor;
+  touches: string;
 }
 
-const nextUndo = (db: Database.Database): RevisionRow | undefined =>
+const nextUndo = (db: Database.Database, actor: Actor): RevisionRow | undefined =>
   db
-    .prepare("SELECT number, label, commutes FROM revision WHERE state = 'done' ORDER BY number DESC LIMIT 1")
-    .get() as RevisionRow | undefined;
-const nextRedo = (db: Database.Database): RevisionRow | undefined =>
+    .prepare("SELECT * FROM revision WHERE state = 'done' AND actor = ? ORDER BY number DESC LIMIT 1")
+    .get(actor) as RevisionRow | undefined;
+const nextRedo = (db: Database.Database, actor: Actor): RevisionRow | undefined =>
   db
-    .prepare("SELECT number, label, commutes FROM revision WHERE state = 'undone' ORDER BY number LIMIT 1")
-    .get() as RevisionRow | undefined;
+    .prepare("SELECT * FROM revision WHERE state = 'undone' AND actor = ? ORDER BY number LIMIT 1")
+    .get(actor) as RevisionRow | undefined;
+
+function changesOf(db: Database.Database, revision: number): Change[] {
+  const stored = db
+    .prepare('SELECT table_name, before, after FROM change WHERE revision = ? ORDER BY seq')
+    .all(revision) as { table_name: TableName; before: string | null; after: string | null }[];
+  return stored.map((c) => ({
+    table: c.table_name,
+    before: c.before && JSON.parse(c.before),
+    after: c.after && JSON.parse(c.after),
+  }));
+}
 
 function step(
   db: Database.Database,
   base: number,
-  next: (db: Database.Database) => RevisionRow | undefined,
+  entry: RevisionRow | undefined,
   becomes: 'done' | 'undone',
   turn: (changes: Change[]) => Change[],
-): { revision: number; label: string } | undefined {
+): Stepped | InTheWay | undefined {
   return db
     .transaction(() => {
-      checkBase(db, base);
-      const entry = next(db);
+      const touches = mattersIn(entry?.touches ?? '');
+      checkBase(db, base, entry ? touches : EVERYTHING);
       if (!entry) return undefined;
-      const stored = db
-        .prepare('SELECT table_name, before, after FROM change WHERE revision = ? ORDER BY seq')
-        .all(entry.number) as { table_name: TableName; before: string | null; after: string | null }[];
-      const changes = turn(
-        stored.map((c) => ({
-          table: c.table_name,
-          before: c.before && JSON.parse(c.before),
-          after: c.after && JSON.parse(c.after),
-        })),
-      );
+      const changes = turn(changesOf(db, entry.number));
+      const after = inTheWay(db, entry, changes);
+      if (after !== undefined) return { after };
       // With a year that is closed, or opened again by undo, all that happened in it goes along as it is.
       const movesYear = changes.some((c) => c.table === 'closed_year');
       apply(db, movesYear ? changes : changes.filter((c) => c.table !== 'entry'));
       for (const c of changes) if (c.table === 'entry' && !movesYear) stepEntry(db, c);
       db.prepare('UPDATE revision SET state = ? WHERE number = ?').run(becomes, entry.number);
       // A step is a revision too, so that a window that has not seen it is refused.
-      return {
-        revision: record(
-          db,
-          `${becomes === 'undone' ? 'Undid' : 'Did again'}: ${entry.label}`,
-          'settled',
-          entry.commutes === 1,
-        ),
-        label: entry.label,
-      };
+      const label = `${becomes === 'undone' ? 'Undid' : 'Did again'}: ${entry.label}`;
+      const { actor } = entry;
+      return { revision: record(db, { label, state: 'settled', actor, touches }), label: entry.label };
     })
     .immediate();
 }
+
+/** What somebody else did after a change to the same rows, by its label. What happened is never in the way: it is only added to. */
+function inTheWay(
+  db: Database.Database,
+  { number, actor }: RevisionRow,
+  changes: readonly Change[],
+): string | undefined {
+  const others = db
+    .prepare(
+      "SELECT number, label FROM revision WHERE number > ? AND actor <> ? AND state = 'done' ORDER BY number DESC",
+    )
+    .all(number, actor) as { number: number; label: string }[];
+  if (!others.length) return undefined;
+  const mine = new Set(changes.filter((c) => c.table !== 'entry').map(rowOf));
+  return others.find((r) => changesOf(db, r.number).some((c) => mine.has(rowOf(c))))?.label;
+}
+
+/** The row that a change is of, as one word. */
+const rowOf = ({ table, before, after }: Change): string =>
+  [table, ...TABLES[table].map((column) => (after ?? before)![column])].join('\u0000');
 
 /** What happened stays written down: what a step would take away is withdrawn, what it would bring back stands again. */
 function stepEntry(db: Database.Database, { before, after }: Change): void {
@@ -244,24 +295,52 @@ function stepEntry(db: Database.Database, { before, after }: Change): void {
   } else append(after);
 }
 
-function checkBase(db: Database.Database, base: number, others: 'none' | 'getting along' = 'none'): void {
+/** @throws {StaleRevision} when what is touched has been changed since the base by somebody else */
+function checkBase(db: Database.Database, base: number, touches: readonly Matter[]): void {
   const now = currentRevision(db);
-  if (now === base) return;
+  if (now === base || isOnlyAdding(touches)) return;
   const since = db
-    .prepare('SELECT label, commutes FROM revision WHERE number > ? ORDER BY number')
-    .all(base) as { label: string; commutes: number }[];
+    .prepare('SELECT label, touches FROM revision WHERE number > ? ORDER BY number')
+    .all(base) as { label: string; touches: string }[];
   // A revision that was never there is none that others came after.
-  if (others === 'getting along' && base < now && since.every((r) => r.commutes)) return;
+  if (base < now && since.every((r) => getsAlong(touches, mattersIn(r.touches)))) return;
   throw new StaleRevision(
     now,
     since.map((r) => r.label),
   );
 }
 
-function record(db: Database.Database, label: string, state: 'done' | 'settled', commutes: boolean): number {
+const EVERYTHING: readonly Matter[] = MATTERS;
+const isOnlyAdding = (touches: readonly Matter[]): boolean => touches.every((m) => m === 'happened');
+const mattersIn = (stored: string): Matter[] => stored.split(' ').filter(Boolean) as Matter[];
+
+/** What rows of a table are about; all others are of the plan as it is drawn. */
+const MATTER_OF: Partial<Record<TableName, Matter>> = {
+  entry: 'happened',
+  book: 'shelf',
+  loan: 'shelf',
+  objective: 'gathered',
+  question: 'gathered',
+  idea: 'gathered',
+  outline: 'kept',
+  thing_in_house: 'kept',
+};
+
+const touched = (changes: readonly Change[]): Matter[] => [
+  ...new Set(changes.map((c) => MATTER_OF[c.table] ?? 'plan')),
+];
+
+interface Recorded {
+  label: string;
+  state: 'done' | 'settled';
+  actor: Actor;
+  touches: readonly Matter[];
+}
+
+function record(db: Database.Database, { label, state, actor, touches }: Recorded): number {
   const { lastInsertRowid } = db
-    .prepare('INSERT INTO revision (label, at, state, commutes) VALUES (?, ?, ?, ?)')
-    .run(label, new Date().toISOString(), state, commutes ? 1 : 0);
+    .prepare('INSERT INTO revision (label, at, state, actor, touches) VALUES (?, ?, ?, ?, ?)')
+    .run(label, new Date().toISOString(), state, actor, touches.join(' '));
   return Number(lastInsertRowid);
 }
 

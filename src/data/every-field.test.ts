@@ -164,19 +164,9 @@ describe('a plan in which every field of one thing of each kind is changed', () 
 
   it('is read back as it was written', () => {
     const db = open(join(mkdtempSync(join(tmpdir(), 'hausplan-fields-')), 'store.sqlite'));
-    write(
-      db,
-      currentRevision(db),
-      () => 'every field',
-      () => ({ plan: whole }),
-    );
+    write(db, currentRevision(db), { label: () => 'every field' }, () => ({ plan: whole }));
     expect(canonical(withClosedYears(db, readPlan(db)))).toEqual(canonical(whole));
-    write(
-      db,
-      currentRevision(db),
-      () => 'as it was',
-      () => ({ plan: demo }),
-    );
+    write(db, currentRevision(db), { label: () => 'as it was' }, () => ({ plan: demo }));
     expect(canonical(withClosedYears(db, readPlan(db)))).toEqual(canonical(demo));
     db.close();
   });

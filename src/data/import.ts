@@ -10,10 +10,5 @@ export function importText(
 ): { revision: number } | { faults: Fault[] } {
   const reading = readHausplanJson(text);
   if ('faults' in reading) return reading;
-  return write<never>(
-    db,
-    base,
-    () => 'Imported a plan',
-    () => ({ plan: reading.plan }),
-  );
+  return write<never>(db, base, { label: () => 'Imported a plan' }, () => ({ plan: reading.plan }));
 }

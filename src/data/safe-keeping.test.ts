@@ -32,12 +32,7 @@ beforeEach(() => {
   path = join(folder, 'store.sqlite');
 });
 const put = (db: Database.Database, p: Plan): void =>
-  void write<never>(
-    db,
-    currentRevision(db),
-    () => 'a change',
-    () => ({ plan: p }),
-  );
+  void write<never>(db, currentRevision(db), { label: () => 'a change' }, () => ({ plan: p }));
 const filled = (at = path, p = plan): Database.Database => {
   const db = open(at);
   put(db, p);
@@ -183,14 +178,7 @@ describe('a second process', () => {
     const db = filled();
     const other = open(path);
     put(other, longer);
-    expect(() =>
-      write<never>(
-        db,
-        1,
-        () => 'late',
-        () => ({ plan }),
-      ),
-    ).toThrow(StaleRevision);
+    expect(() => write<never>(db, 1, { label: () => 'late' }, () => ({ plan }))).toThrow(StaleRevision);
     expect(readDrawn(db).plan.lessons.length).toBe(5);
   });
 });
@@ -282,14 +270,9 @@ describe('putting a copy back', () => {
     const seen = currentRevision(db);
     await restore(path, copy.path);
     expect(currentRevision(db)).toBe(seen + 1);
-    expect(() =>
-      write<never>(
-        db,
-        seen,
-        () => 'late',
-        () => ({ plan: longer }),
-      ),
-    ).toThrow(StaleRevision);
+    expect(() => write<never>(db, seen, { label: () => 'late' }, () => ({ plan: longer }))).toThrow(
+      StaleRevision,
+    );
   });
   it('copes with a log left beside the store', async () => {
     filled().close();

@@ -30,6 +30,7 @@ export function unitRows(units: readonly Unit[]): Pick<Rows, 'unit' | 'unit_chil
       deeper: u.deeper ? 1 : 0,
       asked_by: u.askedBy,
       after: u.after,
+      closed_on: u.closedOn,
       subjects: JSON.stringify(u.subjects),
     })),
     unit_child: units.flatMap((u) =>
@@ -54,6 +55,7 @@ export function unitsFrom({ unit, unit_child }: Pick<Rows, 'unit' | 'unit_child'
     childIds: whoIs(children.get(u.id as string), 0),
     listens: whoIs(children.get(u.id as string), 1),
     after: u.after as string | null,
+    closedOn: u.closed_on as string | null,
     subjects: JSON.parse(u.subjects as string),
     bigIdeas: JSON.parse(u.big_ideas as string),
     passage: u.passage as string,

@@ -92,12 +92,7 @@ const drawn = layouts('A generated family', generatedPlan());
 console.log('\nThe store, with the generated family');
 const path = join(mkdtempSync(join(tmpdir(), 'hausplan-bench-')), 'bench.sqlite');
 const db = open(path);
-write<never>(
-  db,
-  0,
-  () => 'made',
-  () => ({ plan: drawn }),
-);
+write<never>(db, 0, { label: () => 'made' }, () => ({ plan: drawn }));
 line('  read', ms(time(() => readDrawn(db))));
 let turn = 0;
 line(
@@ -107,15 +102,11 @@ line(
       const s = readDrawn(db);
       const sitting = s.plan.sittings.find((x) => x.partId === 'u1l3p0')!;
       const dates = ['2026-09-21', '2026-09-22'];
-      write<{ refused: string }>(
-        db,
-        currentRevision(db),
-        () => 'moved',
-        (plan) =>
-          perform(moveLesson('u1l3', sitting.date, dates[turn++ % 2]), plan, {
-            today: TODAY,
-            newId: () => 'x',
-          }),
+      write<{ refused: string }>(db, currentRevision(db), { label: () => 'moved' }, (plan) =>
+        perform(moveLesson('u1l3', sitting.date, dates[turn++ % 2]), plan, {
+          today: TODAY,
+          newId: () => 'x',
+        }),
       );
     }),
   ),

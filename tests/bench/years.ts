@@ -89,9 +89,8 @@ async function measure(closed: number): Promise<Measured> {
     const outcome = write<{ refused: string }>(
       db,
       currentRevision(db),
-      () => 'a change',
+      { label: () => 'a change', touches: commutes ? ['happened'] : undefined },
       (plan) => perform(edit, plan, { today: TODAY, newId: () => `n${++ids}` }),
-      commutes,
     );
     if ('refused' in outcome) throw new Error(outcome.refused);
   };

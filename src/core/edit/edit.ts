@@ -69,6 +69,7 @@ const APART: ReadonlySet<string> = new Set<keyof Plan>([
   'ideas',
   'outlines',
   'loans',
+  'pantry',
   'entries',
 ]);
 
@@ -124,10 +125,11 @@ export function isDrawnAlike(before: Plan, after: Plan): boolean {
   );
 }
 
+/** Whether the books that there were are drawn as before; what is new on the shelf is not read anywhere yet. */
 function areBooksAlike(before: readonly Book[], after: readonly Book[]): boolean {
   const kept = (book: Book): string => JSON.stringify({ ...book, ...ASIDE });
   return (
-    before.length === after.length && before.every((b, i) => b === after[i] || kept(b) === kept(after[i]))
+    before.length <= after.length && before.every((b, i) => b === after[i] || kept(b) === kept(after[i]))
   );
 }
 

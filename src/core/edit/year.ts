@@ -6,6 +6,7 @@ import { doneParts, homes, lessonsOf } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Mark, Plan } from '../plan/plan';
 import type { DayOff, SchoolYear } from '../plan/year';
+import { isClosed } from './closing';
 import { GONE, withChanged, type Edit, type Refusal } from './edit';
 import { blankMark } from '../plan/blank';
 import type { Unit } from '../plan/unit';
@@ -84,6 +85,7 @@ export const placeUnit =
   (plan) => {
     const unit = plan.units.find((u) => u.id === id);
     if (!unit) return { refused: GONE };
+    if (unit.closedOn !== null) return { refused: isClosed(unit) };
     const begun = unit.waiting ? undefined : begunOn(plan, id);
     if (begun && starts > begun)
       return {
@@ -114,6 +116,7 @@ export const endUnit =
   (plan) => {
     const unit = plan.units.find((u) => u.id === id);
     if (!unit) return { refused: GONE };
+    if (unit.closedOn !== null) return { refused: isClosed(unit) };
     if (wishedEnd && wishedEnd < unit.starts)
       return {
         refused: `“${unit.title}” starts on ${shortDate(unit.starts)}; its end cannot come before that.`,
@@ -127,6 +130,7 @@ export const letUnitWait =
   (plan) => {
     const unit = plan.units.find((u) => u.id === id);
     if (!unit) return { refused: GONE };
+    if (unit.closedOn !== null) return { refused: isClosed(unit) };
     const begun = begunOn(plan, id);
     if (begun)
       return {
@@ -138,16 +142,20 @@ export const letUnitWait =
 /** Sets a unit's pace: so many lessons a week, or with null as even as can be. */
 export const paceUnit =
   (id: string, lessonsPerWeek: number | null): Edit =>
-  (plan) =>
-    plan.units.some((u) => u.id === id)
-      ? { plan: { ...plan, units: withChanged(plan.units, id, { lessonsPerWeek }) }, fresh: [id] }
-      : { refused: GONE };
+  (plan) => {
+    const unit = plan.units.find((u) => u.id === id);
+    if (!unit) return { refused: GONE };
+    if (unit.closedOn !== null) return { refused: isClosed(unit) };
+    return { plan: { ...plan, units: withChanged(plan.units, id, { lessonsPerWeek }) }, fresh: [id] };
+  };
 
 /** Places units one after another from a date on, tied: each begins on the school day after the one before has ended. */
 export const placeInRow =
   (ids: readonly string[], from: IsoDate): Edit =>
   (plan): ReturnType<Edit> => {
     if (!plan.year) return { refused: 'There is no school year yet.' };
+    const closed = plan.units.find((u) => ids.includes(u.id) && u.closedOn !== null);
+    if (closed) return { refused: isClosed(closed) };
     const row = rowOf(plan, ids);
     if ('refused' in row) return row;
     const { units } = unitsInRow(schoolDays(plan.year), from, row);

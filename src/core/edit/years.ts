@@ -43,7 +43,7 @@ export function leftOver(plan: Plan): LeftOver {
   const lessons = groupBy(plan.lessons, (l) => l.unitId);
   return {
     unfinished: plan.units
-      .filter((u) => !u.waiting)
+      .filter((u) => !u.waiting && u.closedOn === null)
       .map((unit) => ({
         unit,
         lessons: lessons.get(unit.id)?.length ?? 0,

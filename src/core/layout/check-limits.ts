@@ -124,7 +124,7 @@ export function overPace(plan: Plan): Breach[] {
   const weeks = (days.at(-1)?.week ?? -1) + 1;
   const open = new Map(days.map((d) => [d.date, d]));
   for (const unit of plan.units) {
-    if (unit.waiting || unit.lessonsPerWeek === null) continue;
+    if (unit.waiting || unit.closedOn !== null || unit.lessonsPerWeek === null) continue;
     const begun = new Map<number, { lessons: number; keeps: boolean }>();
     let isSqueezed = false;
     for (const lesson of plan.lessons.filter((l) => l.unitId === unit.id).reverse()) {

@@ -23,7 +23,13 @@ export function withoutPlace(plan: Plan): { part: Part; message: string }[] {
   const homeOf = homes(plan);
   return plan.parts.flatMap((part) => {
     const { lesson, unit } = homeOf(part);
-    if (stands.has(part.id) || unit?.waiting || (!unit && part.fixedDate === null)) return [];
+    if (
+      stands.has(part.id) ||
+      unit?.waiting ||
+      (unit && unit.closedOn !== null) ||
+      (!unit && part.fixedDate === null)
+    )
+      return [];
     return { part, message: `“${part.title}”${lesson ? ` of “${lesson.title}”` : ''} has no day.` };
   });
 }

@@ -13,11 +13,14 @@ export function difference(before: Plan, after: Plan): Difference {
   const was = new Map(before.sittings.map((s) => [s.partId, s.date]));
   const is = new Map(after.sittings.map((s) => [s.partId, s.date]));
   const known = new Set(before.parts.map((p) => p.id));
+  const closed = new Set(after.units.filter((u) => u.closedOn !== null).map((u) => u.id));
+  const leftOver = new Set(after.lessons.filter((l) => closed.has(l.unitId)).map((l) => l.id));
   const moved: string[] = [];
   const withoutPlace: string[] = [];
   for (const [lessonId, parts] of partsByLesson(after.parts)) {
     if (parts.some((p) => was.has(p.id) && is.has(p.id) && was.get(p.id) !== is.get(p.id)))
       moved.push(lessonId);
+    if (leftOver.has(lessonId)) continue;
     if (parts.some((p) => !is.has(p.id) && (was.has(p.id) || !known.has(p.id)))) withoutPlace.push(lessonId);
   }
   return { moved, withoutPlace: withoutPlace };

@@ -111,7 +111,11 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
   const lessonsOf = groupBy(plan.lessons, (l) => l.unitId);
   const minutesFor = partMinutes(plan);
   const homeOf = homes(plan);
-  const loose = plan.parts.filter((p) => p.lessonId === null && !homeOf(p).unit?.waiting);
+  const done = doneParts(plan);
+  // Of a closed unit only what was taught stands.
+  const stands = (p: Part, unit: Unit | undefined): boolean =>
+    !unit?.waiting && (!unit || unit.closedOn === null || done.has(p.id));
+  const loose = plan.parts.filter((p) => p.lessonId === null && stands(p, homeOf(p).unit));
   const units = plan.units
     .filter((u) => !u.waiting)
     .map((unit): LayUnit => ({
@@ -121,10 +125,12 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
       lessonsPerWeek: unit.lessonsPerWeek,
       lessons: (lessonsOf.get(unit.id) ?? []).map((lesson) => ({
         id: lesson.id,
-        parts: (partsOf.get(lesson.id) ?? []).map((p) => {
-          const lay = minutesFor(p, unit);
-          return lesson.optional && !lay.optional ? { ...lay, optional: true } : lay;
-        }),
+        parts: (partsOf.get(lesson.id) ?? [])
+          .filter((p) => stands(p, unit))
+          .map((p) => {
+            const lay = minutesFor(p, unit);
+            return lesson.optional && !lay.optional ? { ...lay, optional: true } : lay;
+          }),
       })),
       closing: loose
         .filter((p) => p.unitId === unit.id && p.fixedDate === null)

@@ -58,6 +58,8 @@ export function withRecurring(plan: Plan, days: readonly SchoolDay[], reach: Rea
       }
       continue;
     }
+    // What a closed unit would bring back on days comes no more; what was done of it stays.
+    if (unit && unit.closedOn !== null) continue;
     const dates = datesOf(rule, unit, days, rule.steps.length ? wholeYear(days, unit) : reach);
     let step = 0;
     for (const [i, date] of dates.entries()) {

@@ -33,7 +33,7 @@ export function unitDays(plan: Plan, unitId: string): UnitDay[] {
     onDay.set(s.date, { ink: day.ink || s.state === 'ink', done: day.done && done.has(s.partId) });
     if (s.date > last) last = s.date;
   }
-  const end = unit.wishedEnd && unit.wishedEnd > last ? unit.wishedEnd : last;
+  const end = unit.closedOn === null && unit.wishedEnd && unit.wishedEnd > last ? unit.wishedEnd : last;
   return schoolDays(plan.year)
     .filter((d) => d.date >= unit.starts && d.date <= end)
     .map(({ date, monday }) => {

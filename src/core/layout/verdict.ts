@@ -7,6 +7,7 @@ import { once } from '../plan/once';
 import type { Plan } from '../plan/plan';
 import { layoutInput, type LayoutInput, type LayUnit } from './input';
 import { AS_CONSTRUCTED, layOut } from './lay-out';
+import { taughtOf } from './taught';
 
 export interface Verdict {
   unitId: string;
@@ -21,6 +22,8 @@ export interface Verdict {
   spareDays: number;
   /** School days from the wished end to the finish; 0 when it is met. */
   daysLate: number;
+  /** Since when the unit is closed, with the lessons of which anything was taught. */
+  closed?: { on: IsoDate; taught: number };
   /** Lessons that end after the wished end or have no place. */
   lessonsBeyond: number;
   /** Lessons a week that the whole unit would need, from its start to the wished end; not rounded. */
@@ -42,6 +45,19 @@ export function verdictOf(plan: Plan, unitId: string, today: IsoDate): Verdict |
   const input = asLaidOut(plan, today);
   const unit = input?.units.find((u) => u.id === unitId);
   if (!input || !unit) return undefined;
+  const closedOn = plan.units.find((u) => u.id === unitId)?.closedOn ?? null;
+  if (closedOn !== null) {
+    const { lessons, taught } = taughtOf(plan, unitId);
+    const stood = measure(input, plan.sittings, { ...unit, wishedEnd: null });
+    return {
+      ...stood,
+      lessons,
+      placed: taught,
+      meetsEnd: true,
+      lessonsBeyond: 0,
+      closed: { on: closedOn, taught },
+    };
+  }
   const figures = measure(input, plan.sittings, unit);
   if (figures.meetsEnd || !unit.wishedEnd || figures.lessons === 0) return figures;
   const { wishedEnd } = unit;
@@ -58,6 +74,8 @@ export function verdictOf(plan: Plan, unitId: string, today: IsoDate): Verdict |
 /** The verdict as a parent would say it, with its figures. */
 export function verdictInWords(v: Verdict): string {
   if (!v.lessons) return 'There are no lessons yet.';
+  if (v.closed)
+    return `Closed on ${shortDate(v.closed.on)}: ${v.closed.taught} of ${count(v.lessons, 'lesson')} taught${v.closed.taught < v.lessons ? `, ${v.lessons - v.closed.taught} left over` : ''}.`;
   if (!v.finishes) return `None of the ${count(v.lessons, 'lesson')} has a place in the school year.`;
   const message = [`${count(v.lessons, 'lesson')}, the last on ${shortDate(v.finishes)}.`];
   if (v.placed < v.lessons)

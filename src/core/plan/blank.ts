@@ -49,6 +49,7 @@ export const blankUnit: Omit<Unit, 'id' | 'title' | 'starts'> = {
   childIds: [],
   listens: [],
   after: null,
+  closedOn: null,
   subjects: [],
   goals: '',
   bigIdeas: [],

@@ -39,3 +39,13 @@ export const count = (n: number, one: string, many = `${one}s`): string => `${n}
 const andList = new Intl.ListFormat('en-GB', { type: 'conjunction' });
 /** Names one after the other: `Ottilie, Bram and Junia`. */
 export const inAList = (names: readonly string[]): string => andList.format(names);
+
+/** The title of the book that a loan is of. */
+export const loanTitle = (plan: Plan, loanId: string): string =>
+  titled(plan, 'books', plan.loans.find((l) => l.id === loanId)?.bookId);
+
+/** A school year by the calendar years it lies in: “2026/27”. */
+export function yearName({ starts, ends }: { starts: string; ends: string }): string {
+  const [first, last] = [starts.slice(0, 4), ends.slice(0, 4)];
+  return first === last ? first : `${first}/${last.slice(2)}`;
+}

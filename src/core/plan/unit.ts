@@ -33,6 +33,8 @@ export const unit = z.strictObject({
   listens: z.array(id).max(8).default([]),
   /** The unit it follows in a row: it does not begin before that one has ended. */
   after: id.nullable().default(null),
+  /** Since when it is done, or was enough: what was not taught of it is left over, and stands on no day. */
+  closedOn: isoDate.nullable().default(null),
   /** Subjects that all that is done in it counts for, beside those of its kind. */
   subjects: z.array(subject).max(12).default([]),
   goals: longText.default(''),

@@ -1,8 +1,8 @@
 /** The one way an action changes the plan: Zod at the door, the edit, the lay-out, the store, and what moved in words. */
 import { nanoid } from 'nanoid';
 import { refresh } from 'next/cache';
-import type { z } from 'zod';
-import { perform, type Edit, type Refusal } from '@/core/edit/edit';
+import type { Command } from '@/core/command/command';
+import { perform, type Refusal } from '@/core/edit/edit';
 import { difference, differenceInWords } from '@/core/layout/difference';
 import { count } from '@/core/plan/called';
 import { outlasting } from '@/core/plan/happened';
@@ -13,22 +13,21 @@ import { store, storePath } from '@/data/open';
 import type { Outcome } from './outcome';
 import { today } from './clock';
 
-export interface Act<T> {
-  base: number;
-  input: unknown;
-  shape: z.ZodType<T>;
-  /** What this does, as it stands in the undo list: “Inked the week of 16 Nov”. */
-  label: (value: T, plan: Plan) => string;
-  edit: (value: T) => Edit;
-  /** It only adds to what happened: it can be made on any revision, and makes no other change out of date. */
-  commutes?: boolean;
-  /** Lessons the parent moves with this; the words tell of the others. */
-  moves?: (value: T) => string[];
-}
-
-export async function act<T>({ base, input, shape, label, edit, moves, commutes }: Act<T>): Promise<Outcome> {
+/**
+ * Gives a command to the plan.
+ * @param base the revision the giver sees
+ * @param about what the sheet says it is about, if it is about something
+ */
+export async function give<Input, About = undefined>(
+  command: Command<Input, About>,
+  base: number,
+  input: unknown,
+  about?: unknown,
+): Promise<Outcome> {
   if (!Number.isSafeInteger(base)) return NO_REVISION;
-  const parsed = shape.safeParse(input, { reportInput: true });
+  const of = command.about?.safeParse(about);
+  if (of && !of.success) return NOT_ABOUT;
+  const parsed = command.shape.safeParse(input, { reportInput: true });
   if (!parsed.success)
     return {
       is: 'faulty',
@@ -39,32 +38,27 @@ export async function act<T>({ base, input, shape, label, edit, moves, commutes 
       })),
     };
   const value = parsed.data;
+  const subject = of?.data as About;
+  const label = (plan: Plan): string => command.label(value, plan, subject);
   return attempt(() => {
     let message = '';
-    const db = store();
-    const outcome = write<Refusal>(
-      db,
-      base,
-      (plan) => label(value, plan),
-      (plan) => {
-        const drawn = perform(edit(value), plan, {
-          today: today(),
-          newId: () => nanoid(12),
-          now: new Date().toISOString(),
-        });
-        if ('plan' in drawn)
-          message = [
-            label(value, plan),
-            differenceInWords(difference(plan, drawn.plan), moves?.(value)),
-            keptInWords(plan, drawn.plan),
-          ]
-            .filter(Boolean)
-            .join('. ')
-            .replace(/\.\.$/, '.');
-        return drawn;
-      },
-      commutes,
-    );
+    const outcome = write<Refusal>(store(), base, { label, touches: command.touches }, (plan) => {
+      const drawn = perform(command.edit(value, subject, input), plan, {
+        today: today(),
+        newId: () => nanoid(12),
+        now: new Date().toISOString(),
+      });
+      if ('plan' in drawn)
+        message = [
+          label(plan),
+          differenceInWords(difference(plan, drawn.plan), command.moves?.(value)),
+          keptInWords(plan, drawn.plan),
+        ]
+          .filter(Boolean)
+          .join('. ')
+          .replace(/\.\.$/, '.');
+      return drawn;
+    });
     if ('refused' in outcome) return { is: 'refused', ...outcome };
     return { is: 'done', revision: outcome.revision, message };
   });
@@ -77,6 +71,12 @@ function keptInWords(before: Plan, after: Plan): string {
     ? `What was taught of it (${count(kept, 'entry', 'entries')}) stays under “What happened” on Family`
     : '';
 }
+
+/** Said where a request does not say what it is about: no sheet of ours sends it. */
+const NOT_ABOUT: Outcome = {
+  is: 'refused',
+  refused: 'This change does not say what it is about. Load the sheet again, then do it once more.',
+};
 
 /** Said where a request does not say on which revision it was made: no sheet of ours sends it. */
 const NO_REVISION: Outcome = {

@@ -9,7 +9,7 @@ import { SheetTitle } from '@/kit/text';
 import { TitleBlock, type Figure } from '@/kit/title-block';
 import { Actions, Content, Foot, Header, History, Page, Ribbon, Subtitle } from './frame-lines';
 import { redoLast, undoLast } from './history-actions';
-import { yearName } from './look';
+import { yearName } from '@/core/plan/called';
 import type { FrameInfo } from './load';
 import { FAMILY, SHEETS } from './sheets';
 import { useShell, type Key } from './shell';

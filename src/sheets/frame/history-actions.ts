@@ -9,18 +9,18 @@ import type { Outcome } from './outcome';
 export async function undoLast(base: number): Promise<Outcome> {
   return attempt(() => {
     const step = undo(store(), revisionOf(base));
-    return step
-      ? { is: 'done', revision: step.revision, message: `Undone: ${step.label}` }
-      : { is: 'refused', refused: 'There is nothing to undo.' };
+    if (!step) return { is: 'refused', refused: 'There is nothing to undo.' };
+    if ('after' in step) return { is: 'refused', refused: cameAfter(step.after) };
+    return { is: 'done', revision: step.revision, message: `Undone: ${step.label}` };
   });
 }
 
 export async function redoLast(base: number): Promise<Outcome> {
   return attempt(() => {
     const step = redo(store(), revisionOf(base));
-    return step
-      ? { is: 'done', revision: step.revision, message: `Done again: ${step.label}` }
-      : { is: 'refused', refused: 'There is nothing to do again.' };
+    if (!step) return { is: 'refused', refused: 'There is nothing to do again.' };
+    if ('after' in step) return { is: 'refused', refused: cameAfter(step.after) };
+    return { is: 'done', revision: step.revision, message: `Done again: ${step.label}` };
   });
 }
 
@@ -31,6 +31,10 @@ export async function saveNow(base: number): Promise<Outcome> {
     return { is: 'done', revision: base, message: `Saved: ${copy.name}, ${sizeText(copy.bytes)}` };
   });
 }
+
+/** Why something is not undone: another’s change of the same things. */
+const cameAfter = (label: string): string =>
+  `Somebody else changed the same after it: “${label}”. Change it by hand.`;
 
 /** A revision that was never there is stale like any other. */
 const revisionOf = (base: unknown): number => (Number.isSafeInteger(base) ? (base as number) : -1);

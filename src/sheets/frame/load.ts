@@ -93,7 +93,7 @@ function runningUnit(plan: Plan, now: IsoDate): Unit | undefined {
     .sort((a, b) => (a.date < b.date ? -1 : 1))[0];
   return (
     plan.units.find((u) => u.id === (next && unitOf.get(next.partId))) ??
-    plan.units.filter((u) => !u.waiting).at(-1) ??
+    plan.units.filter((u) => !u.waiting && u.closedOn === null).at(-1) ??
     plan.units.at(-1)
   );
 }

@@ -3,18 +3,13 @@
  * shows how things stood, and changes nothing.
  */
 import { shortDate } from '@/core/calendar/dates';
+import { yearName } from '@/core/plan/called';
 import type { ClosedYear } from '@/core/plan/plan';
 
 export const LOOK = 'look';
 
 /** A closed year as the sheets know it. */
 export type YearLookedAt = Pick<ClosedYear, 'id' | 'starts' | 'ends' | 'closedAt'>;
-
-/** `2025/26`; `2026` where it lies within one. */
-export function yearName({ starts, ends }: { starts: string; ends: string }): string {
-  const [first, last] = [starts.slice(0, 4), ends.slice(0, 4)];
-  return first === last ? first : `${first}/${last.slice(2)}`;
-}
 
 export const lookedAtOnly = (year: YearLookedAt): string =>
   `The school year ${yearName(year)} was closed on ${shortDate(year.closedAt.slice(0, 10))} ${year.closedAt.slice(0, 4)}: it is looked at, not changed. Go back to the open year to plan.`;

@@ -14,7 +14,8 @@ import { Heading, Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
-import { KINDS, LEAD_CHOICES } from '../frame/part-words';
+import { KINDS } from '@/core/plan/part-kinds';
+import { LEAD_CHOICES } from '../frame/part-words';
 import { addForOne, reword, setShow, swapFor } from './actions';
 import type { LadderRow, LadderView, Standing } from './load';
 

@@ -9,7 +9,8 @@ import { colour } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { addExtra, dropOutline } from './actions';
 import type { LessonsView, LessonView } from './load';
-import { kindName, LEADS } from '../frame/part-words';
+import { kindName } from '@/core/plan/part-kinds';
+import { LEADS } from '../frame/part-words';
 
 export function Extras({
   view,

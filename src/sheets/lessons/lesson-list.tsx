@@ -168,7 +168,7 @@ export function LessonList({
                   </Small>
                 ) : null}
                 {l.optional ? <Small>may be left out</Small> : null}
-                {l.dates.length || unit?.waiting ? null : <Caution as="small">has no place yet</Caution>}
+                {whereTo(l, unit)}
               </Title>
               <Pages>{l.spinePages}</Pages>
               <PartStrip parts={l.parts} longest={longest} />
@@ -239,4 +239,10 @@ function Typed({
       }}
     />
   );
+}
+
+/** What is said of a lesson that stands on no day, where it should. */
+function whereTo({ dates }: LessonView, unit: LessonsView['unit']) {
+  if (dates.length || unit?.waiting) return null;
+  return unit?.closedOn ? <Small>left over</Small> : <Caution as="small">has no place yet</Caution>;
 }

@@ -65,6 +65,7 @@ export function LessonsSheet(view: LessonsView) {
           {unit.lessonsPerWeek ? `, ${unit.lessonsPerWeek} a week` : ''}
           {verdict?.finishes ? `, to ${dayMonth(verdict.finishes)}` : ''}
           {unit.waiting ? ', waiting for its place in the year' : ''}
+          {unit.closedOn ? `, closed on ${dayMonth(unit.closedOn)}` : ''}
         </>
       }
       actions={
@@ -130,7 +131,7 @@ export function LessonsSheet(view: LessonsView) {
             />
           ) : null}
           <AddLesson unitId={unit.id} onPasted={(text) => setOpen({ is: 'add', source: 'contents', text })} />
-          {lessons.length && !unit.waiting ? (
+          {lessons.length && !unit.waiting && !unit.closedOn ? (
             <Length>
               <Pacing view={view} />
             </Length>

@@ -1,7 +1,8 @@
 /** What the form of a part begins with, and the part as its fields say it. */
 import { readSupplies, suppliesText } from '@/core/formats/supplies';
 import type { Part, PartKind } from '@/core/plan/lesson';
-import { KINDS, preparationsText, readPreparations, YOU } from '../frame/part-words';
+import { KINDS } from '@/core/plan/part-kinds';
+import { preparationsText, readPreparations, YOU } from '../frame/part-words';
 import type { FormState } from '../frame/use-form';
 
 export function fieldsOf(part: Part | undefined, kind: PartKind) {

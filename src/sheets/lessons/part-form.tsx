@@ -7,8 +7,8 @@ import { Choose } from '@/kit/choose';
 import { FieldRow, NumberField, TextField, Two } from '@/kit/field';
 import { FormDialog } from '@/kit/form-dialog';
 import { Quiet } from '@/kit/text';
+import { KINDS } from '@/core/plan/part-kinds';
 import {
-  KINDS,
   LEAD_CHOICES,
   leaders,
   readPreparations,

@@ -13,7 +13,8 @@ import { useForm } from '../frame/use-form';
 import { saveRule } from './actions';
 import { WhoTakesPart } from './who';
 import type { LessonsView } from './load';
-import { KINDS, LEAD_CHOICES, leaders, YOU, WINDOW_CHOICES } from '../frame/part-words';
+import { KINDS } from '@/core/plan/part-kinds';
+import { LEAD_CHOICES, leaders, YOU, WINDOW_CHOICES } from '../frame/part-words';
 import { type Start, USUAL, fieldsOf, rhythmFrom } from './rule-fields';
 
 export function RuleForm({

@@ -1,102 +1,14 @@
 'use server';
-import { childName, count } from '@/core/plan/called';
-import { z } from 'zod';
-import { addAdult, editAdult, removeAdult, setCountsFor, setPantry } from '@/core/edit/household';
-import { addChild, editChild, removeChild, setFamily, setRung } from '@/core/edit/family';
+import { count } from '@/core/plan/called';
 import { brokenIn } from '@/core/layout/check';
 import { readHausplanJson, type Fault } from '@/core/formats/hausplan-json';
-import { adultFields } from '@/core/plan/household';
-import { supply } from '@/core/plan/lesson';
-import { id, rung, skill } from '@/core/plan/measures';
-import { child, family, type Plan } from '@/core/plan/plan';
 import { readDrawn } from '@/data/door';
 import { importText } from '@/data/import';
 import { store } from '@/data/open';
-import { act, attempt } from '../frame/act';
+import { attempt } from '../frame/act';
 import type { Outcome } from '../frame/outcome';
-
-const childFields = child.omit({ id: true, rungs: true, measured: true });
-const nameOf = (plan: Plan, childId: string): string => childName(plan, childId);
-
-export async function saveFamily(base: number, input: unknown): Promise<Outcome> {
-  return act({
-    base,
-    input,
-    shape: family.omit({ patterns: true, card: true, countsFor: true }),
-    label: () => 'Changed the family',
-    edit: setFamily,
-  });
-}
-
-export async function saveChild(base: number, childId: string | null, input: unknown): Promise<Outcome> {
-  return act({
-    base,
-    input,
-    shape: childFields,
-    label: (v) => (childId ? `Changed ${v.name}` : `Added ${v.name}`),
-    edit: (v) => (childId ? editChild(childId, v) : addChild(v)),
-  });
-}
-
-export async function dropChild(base: number, childId: string): Promise<Outcome> {
-  return act({
-    base,
-    input: childId,
-    shape: id,
-    label: (v, plan) => `Took ${nameOf(plan, v)} off the plan`,
-    edit: removeChild,
-  });
-}
-
-export async function saveAdult(base: number, adultId: string | null, input: unknown): Promise<Outcome> {
-  return act({
-    base,
-    input,
-    shape: adultFields,
-    label: (v) => (adultId ? `Changed ${v.name}` : `Added ${v.name}`),
-    edit: (v) => (adultId ? editAdult(adultId, v) : addAdult(v)),
-  });
-}
-
-export async function dropAdult(base: number, adultId: string): Promise<Outcome> {
-  return act({
-    base,
-    input: adultId,
-    shape: id,
-    label: (v, plan) => `Took ${plan.adults.find((a) => a.id === v)?.name ?? 'an adult'} off the plan`,
-    edit: removeAdult,
-  });
-}
-
-export async function savePantry(base: number, input: unknown): Promise<Outcome> {
-  return act({
-    base,
-    input,
-    shape: z.array(supply.pick({ name: true, amount: true, unit: true })).max(500),
-    label: () => 'Changed what is in the house',
-    edit: setPantry,
-  });
-}
-
-export async function saveCountsFor(base: number, input: unknown): Promise<Outcome> {
-  return act({
-    base,
-    input,
-    shape: family.shape.countsFor,
-    label: () => 'Changed what counts for which subject',
-    edit: setCountsFor,
-  });
-}
-
-export async function placeOnRung(base: number, input: unknown): Promise<Outcome> {
-  return act({
-    base,
-    input,
-    shape: z.strictObject({ childId: id, skill, rung: rung.nullable() }),
-    label: (v, plan) => `Set ${nameOf(plan, v.childId)}’s rung in ${v.skill}`,
-    edit: (v) => setRung(v.childId, v.skill, v.rung),
-  });
-}
+import * as commands from '@/core/command/family';
+import { give } from '../frame/act';
 
 /** As many as are shown of what a plan from elsewhere breaks. */
 const MOST_SHOWN = 12;
@@ -111,6 +23,22 @@ export interface Preview {
   replaces: boolean;
 }
 
+export const saveFamily = async (base: number, input: unknown): Promise<Outcome> =>
+  give(commands.saveFamily, base, input);
+export const saveChild = async (base: number, childId: string | null, input: unknown): Promise<Outcome> =>
+  give(commands.saveChild, base, input, { childId });
+export const dropChild = async (base: number, childId: string): Promise<Outcome> =>
+  give(commands.dropChild, base, childId);
+export const saveAdult = async (base: number, adultId: string | null, input: unknown): Promise<Outcome> =>
+  give(commands.saveAdult, base, input, { adultId });
+export const dropAdult = async (base: number, adultId: string): Promise<Outcome> =>
+  give(commands.dropAdult, base, adultId);
+export const savePantry = async (base: number, input: unknown): Promise<Outcome> =>
+  give(commands.savePantry, base, input);
+export const saveCountsFor = async (base: number, input: unknown): Promise<Outcome> =>
+  give(commands.saveCountsFor, base, input);
+export const placeOnRung = async (base: number, input: unknown): Promise<Outcome> =>
+  give(commands.placeOnRung, base, input);
 /** What an import would do; nothing is stored. */
 export async function previewImport(text: string): Promise<Preview> {
   const { plan: now } = readDrawn(store());
@@ -139,7 +67,6 @@ export async function previewImport(text: string): Promise<Preview> {
     replaces,
   };
 }
-
 /** Replaces the plan by a file's, all of it or nothing; the sittings stand as the file has them. */
 export async function importPlan(base: number, text: string): Promise<Outcome> {
   if (typeof text !== 'string') return { is: 'faulty', faults: [{ where: 'file', what: 'this is no text' }] };

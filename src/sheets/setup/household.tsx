@@ -7,7 +7,7 @@ import { Button } from '@/kit/button';
 import { FieldStack, TextField } from '@/kit/field';
 import { Fold } from '@/kit/fold';
 import { Quiet } from '@/kit/text';
-import { kindName } from '../frame/part-words';
+import { kindName } from '@/core/plan/part-kinds';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { saveCountsFor, savePantry } from './actions';

@@ -1,23 +1,14 @@
 'use server';
-import { titled } from '@/core/plan/called';
-import { z } from 'zod';
-import { addBooks, editBook, mergeBooks, removeBook } from '@/core/edit/books';
 import { readBibtex } from '@/core/formats/bibtex';
 import { sortDrafts, type BooksRead, type Sorted } from '@/core/formats/book-draft';
 import { BOOK_COLUMNS, readBooksCsv } from '@/core/formats/books-csv';
 import { readCslJson } from '@/core/formats/csl';
-import { book, type Book } from '@/core/plan/book';
-import { id } from '@/core/plan/measures';
-import type { Plan } from '@/core/plan/plan';
+import type { Book } from '@/core/plan/book';
 import { readDrawn } from '@/data/door';
 import { store } from '@/data/open';
-import { typedNumber } from '../frame/book-number';
-import { act } from '../frame/act';
-import { given } from '../frame/given';
 import type { Outcome } from '../frame/outcome';
-
-const fields = book.omit({ id: true }).extend({ label: typedNumber });
-const titleOf = (plan: Plan, bookId: string): string => titled(plan, 'books', bookId);
+import * as commands from '@/core/command/shelf';
+import { give } from '../frame/act';
 
 export interface BooksPreview extends Sorted {
   /** What the text was read as. */
@@ -60,54 +51,19 @@ export async function previewBooks(text: string, chosen: Record<string, string> 
     ...sortDrafts(read.books, readDrawn(store()).plan.books),
   };
 }
-
 /** The whole record of a book; undefined when it has gone. */
 export async function recordOf(bookId: string): Promise<Book | undefined> {
   return readDrawn(store()).plan.books.find((b) => b.id === bookId);
 }
-
 /** The book of a number, in its digits; undefined when none on the shelf has it. */
 export async function bookWithNumber(digits: string): Promise<string | undefined> {
   return readDrawn(store()).plan.books.find((b) => b.label === digits)?.id;
 }
-
-export async function putOnShelf(base: number, input: unknown): Promise<Outcome> {
-  return act({
-    base,
-    input,
-    shape: z.array(fields).min(1).max(20_000),
-    label: (v) =>
-      v.length === 1 ? `Put “${v[0].title}” on the shelf` : `Put ${v.length} books on the shelf`,
-    edit: addBooks,
-  });
-}
-
-export async function changeRecord(base: number, bookId: string, input: unknown): Promise<Outcome> {
-  return act({
-    base,
-    input,
-    shape: fields.partial(),
-    label: (_, plan) => `Changed ${titleOf(plan, bookId)}`,
-    edit: (v) => editBook(bookId, given(v, input)),
-  });
-}
-
-export async function takeOffShelf(base: number, bookId: string): Promise<Outcome> {
-  return act({
-    base,
-    input: bookId,
-    shape: id,
-    label: (v, plan) => `Took ${titleOf(plan, v)} off the shelf`,
-    edit: removeBook,
-  });
-}
-
-export async function makeOne(base: number, input: unknown): Promise<Outcome> {
-  return act({
-    base,
-    input,
-    shape: z.strictObject({ keep: id, drop: id }),
-    label: (v, plan) => `Two records of ${titleOf(plan, v.keep)} are one`,
-    edit: (v) => mergeBooks(v.keep, v.drop),
-  });
-}
+export const putOnShelf = async (base: number, input: unknown): Promise<Outcome> =>
+  give(commands.putOnShelf, base, input);
+export const changeRecord = async (base: number, bookId: string, input: unknown): Promise<Outcome> =>
+  give(commands.changeRecord, base, input, { bookId });
+export const takeOffShelf = async (base: number, bookId: string): Promise<Outcome> =>
+  give(commands.takeOffShelf, base, bookId);
+export const makeOne = async (base: number, input: unknown): Promise<Outcome> =>
+  give(commands.makeOne, base, input);

@@ -3,16 +3,29 @@ import type { Unit } from '@/core/plan/unit';
 import Link from 'next/link';
 import styled from 'styled-components';
 import { dayMonth } from '@/core/calendar/dates';
+import { Button } from '@/kit/button';
 import { LinkButton } from '@/kit/link-button';
 import { Caution, Column, Heading, Quiet } from '@/kit/text';
 import { colour, face, middling } from '@/kit/tokens';
 import { Frame } from '../frame/frame';
+import { useAct } from '../frame/use-act';
+import { closeUnit, reopenUnit } from './actions';
 import { UnitRuler } from '../frame/unit-ruler';
 import { IDEA_KEYS, Ideas } from './ideas';
 import type { UnitView } from './load';
 import { Objectives } from './objectives';
 import { Questions } from './questions';
 import { UnitForm } from './unit-form';
+
+/** Closes the unit, or goes on with one that was closed. */
+function CloseIt({ unit }: { unit: Unit }) {
+  const { act } = useAct();
+  return unit.closedOn === null ? (
+    <Button onPress={() => act((base) => closeUnit(base, unit.id))}>Close it</Button>
+  ) : (
+    <Button onPress={() => act((base) => reopenUnit(base, unit.id))}>Go on with it</Button>
+  );
+}
 
 export function UnitSheet(view: UnitView) {
   const { unit, verdict, info } = view;
@@ -29,6 +42,7 @@ export function UnitSheet(view: UnitView) {
       actions={
         unit ? (
           <>
+            {unit.waiting || info.looking ? null : <CloseIt unit={unit} />}
             <LinkButton href="/unit?new=1">New unit</LinkButton>
             <LinkButton $primary href={`/lessons?unit=${unit.id}`}>
               Its lessons

@@ -6,7 +6,7 @@ import { DateField } from '@/kit/date-field';
 import { Checkbox, FieldRow, NumberField } from '@/kit/field';
 import { FormDialog } from '@/kit/form-dialog';
 import { Caution, Heading, Quiet } from '@/kit/text';
-import { yearName } from '../frame/look';
+import { yearName } from '@/core/plan/called';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { closeThisYear } from './actions';

@@ -12,6 +12,7 @@ import {
 import { seasonOf } from '@/core/calendar/seasons';
 import { amountInYear } from '@/core/layout/recurring';
 import { rhythmInWords } from '@/core/layout/rule-words';
+import { taughtOf } from '@/core/layout/taught';
 import { verdictOf } from '@/core/layout/verdict';
 import { doneParts, groupBy, homes, lessonsOf } from '@/core/plan/lookup';
 import type { Plan } from '@/core/plan/plan';
@@ -37,6 +38,8 @@ export interface PlacedUnit {
   hoped: boolean;
   hatches: HatchName[];
   note: string;
+  /** Since when it is closed, and how many of its lessons were taught. */
+  closed?: { on: string; taught: number };
 }
 
 export interface WaitingUnit {
@@ -223,7 +226,7 @@ export async function loadYear(params: SearchParams): Promise<YearView> {
         date: d.date,
       })),
     kept: days.filter((d) => d.date < today).length,
-    lessons: plan.lessons.filter((l) => placed.some((p) => p.unit.id === l.unitId)).length,
+    lessons: plan.lessons.filter((l) => placed.some((p) => !p.is.closed && p.unit.id === l.unitId)).length,
     closedYears,
     closing: info.looking ? undefined : closingOf(plan, year),
     worthALook: look(plan, placed, days, today),
@@ -259,7 +262,7 @@ function placedUnit(plan: Plan, u: Unit, days: SchoolDay[]): PlacedUnit {
       .map((s) => s.date)
       .sort()
       .at(-1) ?? '';
-  const last = dates.at(-1) ?? (u.wishedEnd || hopedEnd);
+  const last = dates.at(-1) ?? u.closedOn ?? (u.wishedEnd || hopedEnd);
   return {
     id: u.id,
     title: u.title,
@@ -271,10 +274,16 @@ function placedUnit(plan: Plan, u: Unit, days: SchoolDay[]): PlacedUnit {
     inkTo: ink,
     lessons,
     hoped: !lessons,
-    state: sittings.length && sittings.every((s) => done.has(s.partId)) ? 'done' : ink ? 'ink' : 'pencil',
+    state: stateOf(u, sittings.length > 0 && sittings.every((s) => done.has(s.partId)), ink !== ''),
     hatches: plan.children.filter((c) => u.childIds.includes(c.id)).map((c) => c.hatch),
+    closed: u.closedOn === null ? undefined : { on: u.closedOn, taught: taughtOf(plan, u.id).taught },
     note: [u.season, u.wish, u.deeper ? 'comes back deeper' : ''].filter(Boolean).join(', '),
   };
+}
+
+function stateOf(u: Unit, isDone: boolean, isInked: boolean): PlacedUnit['state'] {
+  if (isDone || u.closedOn !== null) return 'done';
+  return isInked ? 'ink' : 'pencil';
 }
 
 function waitingUnit(plan: Plan, u: Unit): WaitingUnit {
@@ -311,6 +320,7 @@ function look(
 ): YearView['worthALook'] {
   const found: YearView['worthALook'] = [];
   for (const { unit, is } of placed) {
+    if (is.closed) continue;
     const verdict = verdictOf(plan, unit.id, today);
     if (verdict && verdict.placed < verdict.lessons)
       found.push({

@@ -14,7 +14,7 @@ import { Hidden } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import { inYear, lookOfWindow } from '../frame/look';
 import { useAct } from '../frame/use-act';
-import { end, place, wait } from './actions';
+import { closeUnit, end, place, reopenUnit, wait } from './actions';
 import type { PlacedUnit, YearView } from './load';
 import {
   Strip,
@@ -188,6 +188,11 @@ export function YearStrip({ view }: { view: YearView }) {
   );
 }
 
+function lengthOf(u: PlacedUnit): string {
+  if (u.closed) return `${u.closed.taught} of ${u.lessons} lessons · closed ${dayMonth(u.closed.on)}`;
+  return `${u.hoped ? 'hoped for' : `${u.lessons} lessons`}${u.wishedEnd ? ` · end ${dayMonth(u.wishedEnd)}` : ''}`;
+}
+
 function UnitRoom({
   unit: u,
   view,
@@ -231,7 +236,7 @@ function UnitRoom({
   const endBy = (weeks: number): void =>
     act((base) => end(base, { unitId: u.id, wishedEnd: addDays(u.wishedEnd ?? u.last, 7 * weeks) }));
   const onKeyDown = (e: KeyboardEvent): void => {
-    if (!e.altKey || (e.key !== 'ArrowLeft' && e.key !== 'ArrowRight')) return;
+    if (u.closed || !e.altKey || (e.key !== 'ArrowLeft' && e.key !== 'ArrowRight')) return;
     e.preventDefault();
     e.stopPropagation();
     const by = e.key === 'ArrowLeft' ? -1 : 1;
@@ -241,6 +246,22 @@ function UnitRoom({
   const share = (to: string): number =>
     to ? Math.min(100, (100 * (daysBetween(u.first, to) + 1)) / (daysBetween(u.first, u.last) + 1)) : 0;
   const percent = (w: number): string => `${(100 * w) / n}%`;
+  const moves = [
+    { name: 'A week earlier', keys: 'Alt ←', do: () => startBy(-1) },
+    { name: 'A week later', keys: 'Alt →', do: () => startBy(1) },
+    { name: 'End a week earlier', keys: 'Alt Shift ←', do: () => endBy(-1) },
+    { name: 'End a week later', keys: 'Alt Shift →', do: () => endBy(1) },
+    ...(u.wishedEnd
+      ? [
+          {
+            name: 'Leave the end open',
+            do: () => act((base) => end(base, { unitId: u.id, wishedEnd: null })),
+          },
+        ]
+      : []),
+    { name: 'Let it wait', do: () => act((base) => wait(base, u.id)) },
+    { name: 'Close it: done, or enough', do: () => act((base) => closeUnit(base, u.id)) },
+  ];
   return (
     <Place
       ref={box}
@@ -260,36 +281,27 @@ function UnitRoom({
             doings: [
               { name: 'Open it', do: () => router.push(inYear(`/unit?unit=${u.id}`, lookOfWindow())) },
               { name: 'Its lessons', do: () => router.push(inYear(`/lessons?unit=${u.id}`, lookOfWindow())) },
-              { name: 'A week earlier', keys: 'Alt ←', do: () => startBy(-1) },
-              { name: 'A week later', keys: 'Alt →', do: () => startBy(1) },
-              { name: 'End a week earlier', keys: 'Alt Shift ←', do: () => endBy(-1) },
-              { name: 'End a week later', keys: 'Alt Shift →', do: () => endBy(1) },
-              ...(u.wishedEnd
-                ? [
-                    {
-                      name: 'Leave the end open',
-                      do: () => act((base) => end(base, { unitId: u.id, wishedEnd: null })),
-                    },
-                  ]
-                : []),
-              { name: 'Let it wait', do: () => act((base) => wait(base, u.id)) },
+              ...(u.closed
+                ? [{ name: 'Go on with it', do: () => act((base) => reopenUnit(base, u.id)) }]
+                : moves),
             ],
           },
-          {
-            title: 'Begin with',
-            doings: view.begins.map((b) => ({
-              name: `${b.name}, ${shortDate(b.date)}`,
-              do: () => act((base) => place(base, { unitId: u.id, starts: b.date })),
-            })),
-          },
+          ...(u.closed
+            ? []
+            : [
+                {
+                  title: 'Begin with',
+                  doings: view.begins.map((b) => ({
+                    name: `${b.name}, ${shortDate(b.date)}`,
+                    do: () => act((base) => place(base, { unitId: u.id, starts: b.date })),
+                  })),
+                },
+              ]),
         ]}
       >
         <RoomButton $state={u.state} aria-label={`${u.title}, ${dayMonth(u.first)} to ${dayMonth(u.last)}`}>
           <b>{u.title}</b>
-          <small>
-            {u.hoped ? 'hoped for' : `${u.lessons} lessons`}
-            {u.wishedEnd ? ` · end ${dayMonth(u.wishedEnd)}` : ''}
-          </small>
+          <small>{lengthOf(u)}</small>
           <span>
             {u.hatches.map((h) => (
               <Hatch key={h} name={h} width={16} height={7} framed={false} />

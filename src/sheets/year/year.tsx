@@ -10,7 +10,8 @@ import { Fold } from '@/kit/fold';
 import { Caution, Column, Heading, Line, Quiet } from '@/kit/text';
 import { middling } from '@/kit/tokens';
 import { Frame } from '../frame/frame';
-import { inYear, yearName } from '../frame/look';
+import { yearName } from '@/core/plan/called';
+import { inYear } from '../frame/look';
 import type { YearView } from './load';
 import { Waiting } from './waiting';
 import { YearStrip } from './year-strip';
@@ -28,7 +29,7 @@ export function YearSheet(view: YearView) {
   const [open, setOpen] = useState<'illness' | 'holidays' | 'close'>();
   const running = view.lanes
     .flatMap((l) => l.rows.flat())
-    .filter((u) => u.first <= view.today && u.last >= view.today).length;
+    .filter((u) => !u.closed && u.first <= view.today && u.last >= view.today).length;
   const block = view.days.filter((d) => d.date <= view.today).at(-1)?.block;
   return (
     <Frame
@@ -110,7 +111,7 @@ export function YearSheet(view: YearView) {
 /** The arithmetic, in the open. */
 function Arithmetic({ view, onCloseYear }: { view: YearView; onCloseYear: () => void }) {
   const { year, figures, waiting } = view;
-  const units = view.lanes.reduce((n, l) => n + l.rows.flat().length, 0);
+  const units = view.lanes.flatMap((l) => l.rows.flat()).filter((u) => !u.closed).length;
   const short = year!.targetDays ? year!.targetDays - figures!.schoolDays : 0;
   const shortened = year!.shortDays.length;
   const free = [6, 7].filter((d) => !year!.weekdays.includes(d)).length * figures!.schoolWeeks;

@@ -8,11 +8,12 @@ import { Dialog } from '@/kit/dialog';
 import { Caution, Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import { useAct } from '../../frame/use-act';
-import { remediesFor, remedy, type Remedy } from './remedy-actions';
+import type { LoanRemedy } from '@/core/edit/loan-remedies';
+import { remediesFor, remedy } from './remedy-actions';
 
 export function Remedies({ line, onClose }: { line: LoanLine; onClose: () => void }) {
   const { act } = useAct();
-  const [ways, setWays] = useState<Remedy[]>();
+  const [ways, setWays] = useState<LoanRemedy[]>();
   useEffect(() => {
     let late = false;
     void remediesFor(line.loan.id).then(

@@ -1,11 +1,8 @@
 'use server';
-import { z } from 'zod';
-import { addBooks, pullBooks } from '@/core/edit/books';
-import { hearOfLoans, wantLoan } from '@/core/edit/loans';
-import { inTurn } from '@/core/edit/pages';
+import * as commands from '@/core/command/library';
 import { readDrawn } from '@/data/door';
 import { store } from '@/data/open';
-import { act } from '../act';
+import { give } from '../act';
 import type { Outcome } from '../outcome';
 import { catalogue } from './library';
 import { ensure, hearing, standingInWords } from './asking';
@@ -52,33 +49,10 @@ export async function askFor(base: number, unitId: string | null, ref: string): 
     return { is: 'refused', refused: 'Say which of the library’s things is asked for.' };
   const heard = await ensure(ref, 'hold');
   if ('wrong' in heard) return { is: 'refused', refused: `The library says: ${heard.wrong}.` };
-  const [book] = heard.books;
-  return act({
-    base,
-    input: ref,
-    shape: z.string().max(200),
-    label: () => `Asked the library for “${book.book.title}”`,
-    edit: () => (plan, context) => {
-      const there = plan.books.find((b) =>
-        book.book.label
-          ? b.label === book.book.label
-          : plan.loans.some((l) => l.ref === ref && l.bookId === b.id),
-      );
-      const added = there ? { plan } : addBooks([book.book])(plan, context);
-      if ('refused' in added) return added;
-      const bookId = there?.id ?? added.plan.books[added.plan.books.length - 1].id;
-      const wanted = inTurn(added.plan, context, [
-        wantLoan(bookId, ref, book.until),
-        ...(unitId && !plan.pulls.some((p) => p.unitId === unitId && p.bookId === bookId)
-          ? [pullBooks(unitId, [bookId])]
-          : []),
-      ]);
-      if ('refused' in wanted) return wanted;
-      const loan = wanted.plan.loans[wanted.plan.loans.length - 1];
-      return hearOfLoans([{ id: loan.id, asked: context.today, ...hearing(loan, book) }])(
-        wanted.plan,
-        context,
-      );
-    },
+  const [there] = heard.books;
+  return give(commands.askFor, base, ref, {
+    unitId,
+    found: { ref, draft: there.book, until: there.until },
+    heard: hearing({ from: null, ready: null }, there),
   });
 }

@@ -15,7 +15,7 @@ export function standingInWords({ state, until, copies, holds }: LibraryBook): s
 }
 
 /** What a loan comes to by what the library says of it. */
-export const hearing = (loan: Loan, b: LibraryBook): Partial<Loan> => {
+export const hearing = (loan: Pick<Loan, 'from' | 'ready'>, b: LibraryBook): Partial<Loan> => {
   if (b.state === 'out') return { from: loan.from ?? b.since, due: b.until, ready: loan.ready ?? b.since };
   if (b.state === 'ready') return { ready: b.since };
   return b.state === 'reserved' ? { expected: b.until, ready: null } : {};

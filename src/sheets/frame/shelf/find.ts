@@ -1,8 +1,7 @@
 /** Finding on the shelf, on the server: the words of all books are gathered once, and only what is shown is sent. */
-import { indexOf, search } from '@/core/books/search';
+import { idsOnShelf, pulledFor } from '@/core/books/on-shelf';
 import type { Book } from '@/core/plan/book';
 import { booksById, groupBy } from '@/core/plan/lookup';
-import { once } from '@/core/plan/once';
 import type { Plan } from '@/core/plan/plan';
 
 /** A book in the list. */
@@ -33,17 +32,6 @@ export interface Found {
 
 /** As many as are drawn; more words find the others. */
 const SHOWN = 60;
-
-const wordsOn = once((books: readonly Book[]) => indexOf(books));
-
-/** Ids of the books that what is typed fits, without those pulled for a unit where one is named; all for nothing typed. */
-export function idsOnShelf(plan: Plan, typed: string, notPulledFor = ''): string[] {
-  const pulled = pulledFor(plan, notPulledFor);
-  return search(wordsOn(plan.books), typed).filter((id) => !pulled.has(id));
-}
-
-const pulledFor = (plan: Plan, unitId: string): ReadonlySet<string> =>
-  new Set(plan.pulls.filter((p) => p.unitId === unitId).map((p) => p.bookId));
 
 /** What `idsOnShelf` finds, the first of it as rows. */
 export function findOnShelf(plan: Plan, typed: string, notPulledFor = ''): Found {

@@ -1,6 +1,6 @@
 /** A book's number as typed or scanned: checked, and brought to one form. */
 import { z } from 'zod';
-import { readNumber } from '@/core/books/numbers';
+import { readNumber } from './numbers';
 
 export const typedNumber = z.string().transform((typed, context) => {
   if (!typed.trim()) return '';

@@ -1,8 +1,8 @@
 /** How lessons are named in the undo list, and the shape in which several of them are named to an action. */
 import { z } from 'zod';
-import { titled } from '@/core/plan/called';
-import { id } from '@/core/plan/measures';
-import type { Plan } from '@/core/plan/plan';
+import { titled } from '../plan/called';
+import { id } from '../plan/measures';
+import type { Plan } from '../plan/plan';
 
 export const ids = z.array(id).min(1).max(1000);
 export const lessonName = (plan: Plan, lessonId: string): string => titled(plan, 'lessons', lessonId);

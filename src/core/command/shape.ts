@@ -1,0 +1,70 @@
+import { gatherLessons, stretchLessons } from '../edit/stretch';
+import { z } from 'zod';
+import { keepPattern } from '../edit/rules';
+import {
+  groupLessons,
+  indentLesson,
+  joinLessons,
+  outdentTopic,
+  splitLesson,
+  swapLessons,
+} from '../edit/shape';
+import { pattern } from '../plan/lesson';
+import { id } from '../plan/measures';
+import { ids, lessonName, several } from './names';
+import { command } from './command';
+
+export const join = command({
+  shape: z.strictObject({ ids, title: z.string().max(200).nullable(), asTopics: z.boolean() }),
+  label: (v) => `Joined ${v.ids.length} lessons`,
+  edit: (v) => joinLessons(v.ids, v.title, v.asTopics),
+});
+
+export const group = command({
+  shape: z.strictObject({ ids, firsts: z.array(z.int().min(0)).min(1).max(1000) }),
+  label: (v) => `Grouped ${v.ids.length} lessons into ${v.firsts.length}`,
+  edit: (v) => groupLessons(v.ids, v.firsts),
+});
+
+export const indent = command({
+  shape: id,
+  label: (v, plan) => `Made ${lessonName(plan, v)} a topic`,
+  edit: indentLesson,
+});
+
+export const outdent = command({
+  shape: z.strictObject({ lessonId: id, index: z.int().min(0) }),
+  label: (v, plan) =>
+    `Made “${plan.lessons.find((l) => l.id === v.lessonId)?.topics[v.index]?.title ?? 'a topic'}” a lesson`,
+  edit: (v) => outdentTopic(v.lessonId, v.index),
+});
+
+export const swap = command({
+  shape: z.strictObject({ a: id, b: id }),
+  label: (v, plan) => `Swapped ${lessonName(plan, v.a)} and ${lessonName(plan, v.b)}`,
+  edit: (v) => swapLessons(v.a, v.b),
+});
+
+export const split = command({
+  shape: z.strictObject({ lessonId: id, into: z.int() }),
+  label: (v, plan) => `Split ${lessonName(plan, v.lessonId)} into ${v.into}`,
+  edit: (v) => splitLesson(v.lessonId, v.into),
+});
+
+export const stretch = command({
+  shape: z.strictObject({ ids, pattern: pattern.omit({ id: true }), onePerWeek: z.boolean() }),
+  label: (v, plan) => `Stretched ${several(plan, v.ids)} over the week`,
+  edit: (v) => stretchLessons(v.ids, v.pattern, v.onePerWeek),
+});
+
+export const gather = command({
+  shape: ids,
+  label: (v, plan) => `Took ${several(plan, v)} together again`,
+  edit: gatherLessons,
+});
+
+export const savePattern = command({
+  shape: pattern.omit({ id: true }),
+  label: (v) => `Kept the pattern “${v.name}”`,
+  edit: keepPattern,
+});

@@ -1,0 +1,116 @@
+import { describe, expect, it } from 'vitest';
+import { aPlan } from '../../../tests/sample-plan';
+import { breaches, withoutPlace } from '../layout/check';
+import { verdictInWords, verdictOf } from '../layout/verdict';
+import { blankRule } from '../plan/blank';
+import type { Plan } from '../plan/plan';
+import { closeUnit, reopenUnit } from './closing';
+import { perform, type Edit } from './edit';
+import { addRule } from './rules';
+import { markDone } from './today';
+import { layOutAgain } from './weeks';
+import { endUnit, letUnitWait, paceUnit, placeInRow, placeUnit } from './year';
+import { leftOver } from './years';
+
+const TODAY = '2026-09-02';
+let made = 0;
+const given = (plan: Plan, edit: Edit, today = TODAY): Plan => {
+  const done = perform(edit, plan, { today, newId: () => `c${++made}` });
+  if ('refused' in done) throw new Error(done.refused);
+  return done.plan;
+};
+const refusal = (plan: Plan, edit: Edit): string | undefined => {
+  const done = perform(edit, plan, { today: TODAY, newId: () => `c${++made}` });
+  return 'refused' in done ? done.refused : undefined;
+};
+
+/** Four lessons from 31 August, of which the first was taught; and one of the second stands on a day gone by, not ticked. */
+function begun(): Plan {
+  const plan = given(aPlan(4), layOutAgain(), '2026-08-31');
+  const first = plan.parts.filter((p) => p.lessonId === plan.lessons[0].id);
+  return first.reduce(
+    (p, part) =>
+      given(p, markDone(part.id, null, p.sittings.find((s) => s.partId === part.id)!.date), '2026-08-31'),
+    plan,
+  );
+}
+
+describe('a unit that is closed', () => {
+  it('keeps what was taught, and what is left stands on no day without being called lost', () => {
+    const plan = begun();
+    const closed = given(plan, closeUnit('u1'));
+    const done = new Set(closed.marks.map((m) => m.partId));
+    expect(closed.units[0].closedOn).toBe(TODAY);
+    expect(closed.entries).toEqual(plan.entries);
+    expect(closed.lessons).toEqual(plan.lessons);
+    expect(closed.sittings.length).toBeGreaterThan(0);
+    expect(closed.sittings.every((s) => done.has(s.partId))).toBe(true);
+    expect(breaches(closed)).toEqual([]);
+    expect(withoutPlace(closed)).toEqual([]);
+    expect(leftOver(closed).unfinished).toEqual([]);
+    expect(verdictInWords(verdictOf(closed, 'u1', TODAY)!)).toBe(
+      'Closed on Wed 2 Sep: 1 of 4 lessons taught, 3 left over.',
+    );
+  });
+
+  it('brings back on days no more what it brought back, and the family goes on with its own', () => {
+    const every = {
+      ...blankRule,
+      title: 'Word check',
+      rhythm: { on: 'day' as const },
+    };
+    const plan = given(begun(), addRule({ ...every, kind: 'check', minutes: 10, unitId: 'u1' }));
+    const both = given(
+      plan,
+      addRule({ ...every, kind: 'practice', title: 'Sums', minutes: 10, unitId: null }),
+    );
+    const coming = (p: Plan, title: string): number =>
+      p.sittings.filter((s) => p.parts.find((x) => x.id === s.partId)?.title === title).length;
+    expect(coming(both, 'Word check')).toBeGreaterThan(0);
+    const closed = given(both, closeUnit('u1'));
+    expect(coming(closed, 'Word check')).toBe(0);
+    expect(coming(closed, 'Sums')).toBeGreaterThan(0);
+  });
+
+  it('is not moved, paced, ended, made to wait or closed again, and says why', () => {
+    const closed = given(begun(), closeUnit('u1'));
+    const why = '“A unit” was closed on Wed 2 Sep. Go on with it first.';
+    for (const edit of [
+      placeUnit('u1', '2026-09-07'),
+      endUnit('u1', '2026-10-30'),
+      paceUnit('u1', 2),
+      letUnitWait('u1'),
+      placeInRow(['u1'], '2026-09-07'),
+      closeUnit('u1'),
+    ])
+      expect(refusal(closed, edit)).toBe(why);
+    expect(refusal(begun(), reopenUnit('u1'))).toBe('“A unit” is not closed.');
+    expect(refusal(begun(), closeUnit('gone'))).toContain('no longer');
+  });
+
+  it('is gone on with: what was left finds days again, from today on', () => {
+    const plan = begun();
+    const again = given(given(plan, closeUnit('u1')), reopenUnit('u1'), '2026-09-09');
+    expect(withoutPlace(again)).toEqual([]);
+    const done = new Set(again.marks.map((m) => m.partId));
+    expect(again.sittings.filter((s) => !done.has(s.partId)).every((s) => s.date >= '2026-09-09')).toBe(true);
+  });
+
+  it('lets the next of a row begin on the school day after what was taught last', () => {
+    const plan = begun();
+    const next = {
+      ...plan,
+      units: [
+        ...plan.units,
+        { ...plan.units[0], id: 'u2', title: 'Salt', starts: '2026-11-02', after: 'u1' },
+      ],
+      lessons: [...plan.lessons, { ...plan.lessons[0], id: 'next', unitId: 'u2' }],
+      parts: [...plan.parts, { ...plan.parts[0], id: 'next-part', lessonId: 'next' }],
+    };
+    const last = next.sittings.filter((s) => next.marks.some((m) => m.partId === s.partId)).at(-1)!.date;
+    const closed = given(next, closeUnit('u1'));
+    const starts = closed.units.find((u) => u.id === 'u2')!.starts;
+    expect(starts > last).toBe(true);
+    expect(starts <= '2026-09-02').toBe(true);
+  });
+});
