@@ -30,7 +30,7 @@ const KNOWS = {
   core: [],
   data: ['core'],
   kit: [],
-  worker: ['core'],
+  worker: ['core', 'data'],
   standins: ['core', 'data', 'kit'],
   sheets: ['core', 'data', 'kit', 'worker', 'standins'],
   app: ['core', 'data', 'kit', 'sheets', 'standins'],

@@ -98,17 +98,22 @@ export async function ensureBuilt() {
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === sources) return;
   say('Building the app: about half a minute.');
   await must('Building the app', process.execPath, [next, 'build']);
-  await must('Building the command line', process.execPath, [
-    bin('esbuild', 'bin', 'esbuild'),
-    'cli/hausplan.ts',
-    '--bundle',
-    '--platform=node',
-    '--target=node20',
-    '--format=esm',
-    '--external:better-sqlite3',
-    '--outfile=dist/hausplan.mjs',
-    '--log-level=warning',
-  ]);
+  // The command line, and the thread in which questions are worked out beside the server.
+  for (const [entry, out] of [
+    ['cli/hausplan.ts', 'hausplan.mjs'],
+    ['src/worker/beside.worker.ts', 'beside.mjs'],
+  ])
+    await must(`Building ${out}`, process.execPath, [
+      bin('esbuild', 'bin', 'esbuild'),
+      entry,
+      '--bundle',
+      '--platform=node',
+      '--target=node20',
+      '--format=esm',
+      '--external:better-sqlite3',
+      `--outfile=dist/${out}`,
+      '--log-level=warning',
+    ]);
   mkdirSync(dirname(stamp), { recursive: true });
   writeFileSync(stamp, sources);
 }
@@ -120,21 +125,24 @@ export async function ensureChromium() {
     if (existsSync(named)) return named;
     stop(`CHROMIUM_PATH names ${named}, and there is nothing there.`);
   }
-  const found = () =>
-    ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'].find((p) => existsSync(p));
-  if (found()) return found();
+  const there = (...paths) => paths.find((p) => existsSync(p));
+  const shell = () => there('/usr/bin/chromium-headless-shell');
+  const whole = () => there('/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome');
+  if (shell()) return shell();
   if (existsSync('/usr/bin/apt-get')) {
     const sudo = process.getuid?.() === 0 ? [] : ['sudo', '-n'];
-    say('Installing Debian’s chromium for the browser tests: one to three minutes.');
+    say('Installing Debian’s chromium without its windows for the browser tests: one to three minutes.');
     const apt = (...args) =>
       run([...sudo, 'apt-get'][0], [...sudo, 'apt-get', ...args].slice(1), {
         env: { ...quietEnv, DEBIAN_FRONTEND: 'noninteractive' },
         silent: true,
       });
     await apt('update', '-qq');
-    await apt('install', '-y', '-qq', '--no-install-recommends', 'chromium');
-    if (found()) return found();
+    await apt('install', '-y', '-qq', '--no-install-recommends', 'chromium-headless-shell');
+    if (shell()) return shell();
+    if (!whole()) await apt('install', '-y', '-qq', '--no-install-recommends', 'chromium');
   }
+  if (whole()) return whole();
   return stop('The browser tests need a Chromium. Install one, or set CHROMIUM_PATH to where it is.');
 }
 

@@ -17,6 +17,7 @@ import type { Plan } from '@/core/plan/plan';
 import { withClosedYears } from '@/data/closed-years';
 import { currentRevision, readDrawn, write } from '@/data/door';
 import { importText } from '@/data/import';
+import { addDays } from '@/core/calendar/dates';
 import { open } from '@/data/open';
 import { generatedPlan } from './generated';
 
@@ -45,7 +46,7 @@ export function afterYears(closed: number): Plan {
     pages: 30 + (i % 90),
     topics: [{ title: `Topic ${i % 97}`, first: null, last: null }],
   }));
-  const generated = generatedPlan(6, 40, 5);
+  const generated = generatedPlan(6, 36, 5);
   const year = canonical(redraw({ ...generated, books }, { today: TODAY, fresh: 'all' }).plan);
   const { closedYears: _, ...slice } = year;
   const one = { ...slice, books: books.slice(0, BOOKS_A_YEAR), loans: [] };
@@ -98,7 +99,8 @@ async function measure(closed: number): Promise<Measured> {
   let turn = 0;
   const { sittings } = readDrawn(db).plan;
   found['a tick'] = cpu(() => act(markDone(sittings[turn].partId, null, sittings[turn++].date), true));
-  const dates = ['2026-09-21', '2026-09-22'];
+  const stood = sittings.find((s) => s.partId === 'u1l3p0')!.date;
+  const dates = [addDays(stood, 1), stood];
   found['a lesson moved'] = cpu(() => {
     const at = readDrawn(db).plan.sittings.find((s) => s.partId === 'u1l3p0')!.date;
     act(moveLesson('u1l3', at, dates[turn++ % 2]));

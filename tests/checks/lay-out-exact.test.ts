@@ -29,3 +29,23 @@ describe('a lay-out beside the best there is', () => {
     expect(layOut(input, AT_ONCE)).toEqual(layOut(input, AT_ONCE));
   });
 });
+
+describe('what a search has found', () => {
+  it('stands where it stood when the plan is drawn again: nothing moves, and nothing loses its place', () => {
+    for (let seed = 1; seed <= 150; seed++) {
+      const { input, traits } = instance(seed);
+      const found = layOut({ ...input, search: true }, { trials: 8_000, perPart: 250, for: 'what is wrong' });
+      const previous = new Map(
+        found.placements
+          .filter((p) => !input.held.has(p.partId))
+          .map(({ partId, date, window }) => [partId, { date, window }]),
+      );
+      const again = layOut({ ...input, search: false, previous });
+      const places = ({ placements }: typeof again): string[] =>
+        placements.map((p) => `${p.partId} ${p.date} ${p.window}`).sort();
+      expect(places(again), `instance ${seed}: ${traits.join(', ')}`).toEqual(
+        expect.arrayContaining(places(found)),
+      );
+    }
+  });
+});

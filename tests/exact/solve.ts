@@ -1,7 +1,7 @@
 /** The engine beside the exact solver: the same problem, the same score. */
 import { highsSolver } from '@/core/choose/highs';
 import type { LayoutInput, LayPart, Place } from '@/core/layout/input';
-import type { Layout } from '@/core/layout/lay-out';
+import type { Layout } from '@/core/layout/answer';
 import { layoutProgram } from '@/core/layout/program';
 import { placesAmong, scaleOf, score, type Score } from '@/core/layout/score';
 

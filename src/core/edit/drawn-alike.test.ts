@@ -15,21 +15,6 @@ import { markDone } from './today';
 let ids = 0;
 const context = { today: '2026-09-10', newId: () => `new${ids++}` };
 
-it('is the same as drawing again', () => {
-  let alike = 0;
-  fc.assert(
-    fc.property(someFullPlan, fc.nat(EVERY_EDIT.length - 1), fc.nat(200), (given, which, n) => {
-      const plan = redraw(redraw(given, context).plan, context).plan;
-      const done = perform(EVERY_EDIT[which](plan, n), plan, context);
-      if ('refused' in done || !isDrawnAlike(plan, done.plan)) return;
-      alike++;
-      expect(canonical(redraw(done.plan, context).plan)).toEqual(canonical(done.plan));
-    }),
-    { numRuns: 300 },
-  );
-  expect(alike).toBeGreaterThan(0);
-});
-
 /** The plan once drawing it again changes nothing; undefined where that does not come soon. */
 function settled(given: Plan): Plan | undefined {
   let plan = canonical(redraw(given, context).plan);
@@ -40,6 +25,22 @@ function settled(given: Plan): Plan | undefined {
   }
   return undefined;
 }
+
+it('is the same as drawing again', () => {
+  let alike = 0;
+  fc.assert(
+    fc.property(someFullPlan, fc.nat(EVERY_EDIT.length - 1), fc.nat(200), (given, which, n) => {
+      const plan = settled(given);
+      if (!plan) return;
+      const done = perform(EVERY_EDIT[which](plan, n), plan, context);
+      if ('refused' in done || !isDrawnAlike(plan, done.plan)) return;
+      alike++;
+      expect(canonical(redraw(done.plan, context).plan)).toEqual(canonical(done.plan));
+    }),
+    { numRuns: 300 },
+  );
+  expect(alike).toBeGreaterThan(0);
+});
 
 it('a tick on the day a part stands on moves nothing: drawing again would have given the same', () => {
   let ticked = 0;

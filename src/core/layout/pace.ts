@@ -59,7 +59,7 @@ export class Pace {
 
   /**
    * Whether a lesson that began on this day in the last lay-out may begin there again: no more lessons begin on the day
-   * than did, and in the week than the pace has, or than did where something that stays squeezes them.
+   * than did, and in the week than the pace has, or than did where something that stays squeezes them, or the end of the year.
    */
   letsStay(day: number, isSqueezed: boolean): boolean {
     if (day < this.firstDay) return false;
@@ -67,8 +67,19 @@ export class Pace {
     const perWeek = this.unit.lessonsPerWeek;
     if (perWeek === null) return true;
     const week = this.days[day].week;
-    const most = isSqueezed ? Math.max(perWeek, this.begunInWeekBefore.get(week) ?? 0) : perWeek;
+    const most =
+      isSqueezed || this.isSqueezedByYearEnd(week, perWeek)
+        ? Math.max(perWeek, this.begunInWeekBefore.get(week) ?? 0)
+        : perWeek;
     return (this.begunInWeek.get(week) ?? 0) < most;
+  }
+
+  /** Whether more lessons began from a week on than the pace has until the end of the year: they had nowhere else to begin. */
+  private isSqueezedByYearEnd(week: number, perWeek: number): boolean {
+    let began = 0;
+    for (const [w, n] of this.begunInWeekBefore) if (w >= week) began += n;
+    const last = this.days.at(-1)?.week ?? week;
+    return began > perWeek * (last - week + 1);
   }
 
   /** Whether the pace lets another lesson begin on this day. */

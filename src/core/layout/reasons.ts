@@ -2,7 +2,7 @@
 import { shortDate } from '../calendar/dates';
 import type { Reason } from '../plan/plan';
 import { PARENT } from './ledger';
-import type { Unplaced } from './lay-out';
+import type { Unplaced } from './answer';
 
 /** Names by id: children and parts. */
 export type NameOf = (id: string) => string;

@@ -9,7 +9,8 @@ import { byId, groupBy, homes } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Plan, Reason, Sitting } from '../plan/plan';
 import { layoutInput, type LayoutChoice, type LayoutInput } from './input';
-import { layOut, type Layout } from './lay-out';
+import type { Layout } from './answer';
+import { layOut } from './lay-out';
 import { sameParts, withRecurring, type Reach } from './recurring';
 
 export interface Redrawn {

@@ -6,6 +6,7 @@
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { LayLesson, LayoutInput, LayPart, LayUnit } from './input';
+import { leaveParts } from './as-it-stood';
 import type { Schedule } from './schedule';
 import { Insertion, type Asked, type Stood } from './insertion';
 import { overPaceIn } from './over-pace';
@@ -81,6 +82,10 @@ export class Search {
     this.firstSlot = new Map(
       input.units.map((u) => [u.id, Math.max(today, slots.firstOf(slots.dayFrom(u.starts)))]),
     );
+  }
+
+  score(): Score {
+    return score(this.scale, this.placeOf);
   }
 
   /** @returns whether something is better than it was */
@@ -280,6 +285,15 @@ export class Search {
     const { stood, nodes } = insertion.best();
     this.trials += nodes;
     for (const { part, slot, reason } of stood) this.schedule.put(part, slot, reason);
+  }
+
+  /** Puts what of a lesson can stay where it stood there, whatever the pace would have. */
+  leaveParts(unit: LayUnit, index: number): void {
+    const { parts } = unit.lessons[index];
+    const first = parts.find((p) => this.mayPlace(p) && !this.schedule.stands(p));
+    if (!first) return;
+    const { earliest, latest } = this.bounds(unit, index, first);
+    leaveParts(this.schedule, parts, earliest, latest);
   }
 
   private slotsOf(part: LayPart): Int32Array {

@@ -31,7 +31,9 @@ export class UnitQueue {
       this.latest[i] = bound;
       const slot = firsts[i];
       const stood = unit.lessons[i].parts.flatMap((p) => schedule.previousSlot(p) ?? []);
-      if (stood.length)
+      // What stays stood there as well, unless it was put there just now.
+      const isPut = unit.lessons[i].parts.some((p) => input.held.get(p.id)?.kind === 'by-hand');
+      if (stood.length || (slot !== undefined && !isPut))
         this.pace.begunBefore(Math.floor(Math.min(slot ?? Infinity, ...stood) / this.windowCount));
       for (const part of unit.lessons[i].parts)
         bound = Math.min(bound, schedule.standsUntil(part) ?? Infinity);

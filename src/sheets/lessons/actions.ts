@@ -1,9 +1,8 @@
 'use server';
 import { z } from 'zod';
-import { tryPace, type PaceTried } from '@/core/layout/what-if';
+import type { PaceTried } from '@/core/layout/what-if';
 import { id, isoDate } from '@/core/plan/measures';
-import { readDrawn } from '@/data/door';
-import { store } from '@/data/open';
+import { askBeside } from '@/worker/beside';
 import { today } from '../frame/clock';
 import type { Outcome } from '../frame/outcome';
 import * as commands from '@/core/command/lessons';
@@ -65,7 +64,7 @@ export async function lookAtPace(input: unknown): Promise<PaceTried | undefined>
       wishedEnd: isoDate.nullable(),
     })
     .safeParse(input);
-  return asked.success ? tryPace(readDrawn(store()).plan, asked.data.unitId, asked.data, today()) : undefined;
+  return asked.success ? askBeside('pace', asked.data, today()) : undefined;
 }
 export const keepPace = async (base: number, unitId: string, input: unknown): Promise<Outcome> =>
   give(commands.keepPace, base, input, { unitId });
