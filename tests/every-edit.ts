@@ -20,6 +20,7 @@ import { addObjectives, placeIdea, removeObjective, turnIdea } from '../src/core
 import {
   addLesson,
   editPart,
+  leaveOut,
   noteSeen,
   removeLessons,
   removePart,
@@ -54,6 +55,8 @@ import {
   takeDayOff,
 } from '../src/core/edit/year';
 import { mendLoan } from '../src/core/edit/loan-remedies';
+import type { CameUp } from '../src/core/edit/came-up';
+import { takeWay } from '../src/core/edit/ways-through';
 import { closeUnit, reopenUnit } from '../src/core/edit/closing';
 import { closeYear, leftOver, nextDates, type NextYear } from '../src/core/edit/years';
 import { blankBook, blankRule } from '../src/core/plan/blank';
@@ -123,6 +126,21 @@ const pull = (p: Plan, n: number): string => pick([...p.pulls, NONE], n).id;
 const loan = (p: Plan, n: number): string => pick([...p.loans, NONE], n).id;
 const day = (n: number): string =>
   `2026-${['09', '10', '11', '12'][n % 4]}-${String(1 + (n % 28)).padStart(2, '0')}`;
+
+/** Something that comes up, of each kind in turn. */
+function somethingFor(p: Plan, n: number): CameUp {
+  const days = { first: day(n), last: day(n) };
+  const childId = pick([...p.children, NONE], n).id;
+  const all: CameUp[] = [
+    { is: 'days-lost', ...days, label: 'snow' },
+    { is: 'child-ill', ...days, childId },
+    { is: 'you-ill', ...days },
+    { is: 'ran-over', lessonId: lesson(p, n), date: day(n) },
+    { is: 'comes-late', partId: part(p, n), until: day(n) },
+    { is: 'enough', unitId: unit(p, n) },
+  ];
+  return pick(all, n);
+}
 
 /** Every change a parent can make, on things there are and on things that are gone. */
 /** A day a lesson has something on. */
@@ -206,6 +224,8 @@ export const EVERY_EDIT: Step[] = [
   (p, n) => placeUnit(unit(p, n), day(n)),
   (p, n) => endUnit(unit(p, n), n % 3 ? day(n) : null),
   (p, n) => mendLoan(loan(p, n), pick(['wait', 'instead', 'without'] as const, n), book(p, n)),
+  (p, n) => leaveOut([lesson(p, n)], n % 3 > 0),
+  (p, n) => takeWay(somethingFor(p, n), pick(['later', 'without', 'alone', 'goes-on', 'wait', 'close'], n)),
   (p, n) => closeUnit(unit(p, n)),
   (p, n) => reopenUnit(unit(p, n)),
   (p, n) => letUnitWait(unit(p, n)),

@@ -94,6 +94,7 @@ export function lessonRows(lessons: readonly Lesson[]): Pick<Rows, 'lesson' | 'l
       objective: l.objective,
       objective_ids: JSON.stringify(l.objectiveIds),
       optional: l.optional ? 1 : 0,
+      left_out: l.leftOut ? 1 : 0,
       recall: JSON.stringify(l.recall),
     })),
     lesson_rung: lessons.flatMap((l) =>
@@ -115,6 +116,7 @@ export function lessonsFrom({ lesson, lesson_rung }: Pick<Rows, 'lesson' | 'less
     objective: l.objective as string,
     objectiveIds: JSON.parse(l.objective_ids as string),
     optional: l.optional === 1,
+    leftOut: l.left_out === 1,
     recall: (JSON.parse(l.recall as string) as Lesson['recall']).map((r) => ({
       ...r,
       answer: r.answer ?? '',

@@ -1,6 +1,8 @@
 /** What is asked of a plan and takes long to work out: what a change would come to, and ways to mend something. Nothing is stored. */
 import { remediesFor, remediesForWait, type Remedy } from '@/core/edit/load-remedies';
 import { remediesForLoan, type LoanRemedy } from '@/core/edit/loan-remedies';
+import type { CameUp } from '@/core/edit/came-up';
+import { waysThrough, type WayThrough } from '@/core/edit/ways-through';
 import { tryPace, type PaceTried } from '@/core/layout/what-if';
 import type { IsoDate } from '@/core/plan/measures';
 import type { Plan } from '@/core/plan/plan';
@@ -47,7 +49,10 @@ const wait: Answering<{ lessonId: string; wait: Parameters<typeof remediesForWai
 const loan: Answering<{ loanId: string }, LoanRemedy[]> = (plan, { loanId }, today) =>
   remediesForLoan(plan, loanId, today);
 
-export const QUESTIONS = { pace, load, wait, loan };
+const through: Answering<{ what: CameUp }, WayThrough[]> = (plan, { what }, today) =>
+  waysThrough(plan, what, tried(today));
+
+export const QUESTIONS = { pace, load, wait, loan, through };
 
 export type QuestionName = keyof typeof QUESTIONS;
 export type AskedWith<Name extends QuestionName> = Parameters<(typeof QUESTIONS)[Name]>[1];

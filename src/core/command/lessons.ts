@@ -10,6 +10,7 @@ import {
   dealActivities,
   editLesson,
   editPart,
+  leaveOut,
   noteSeen,
   removeLessons,
   removePart,
@@ -114,6 +115,13 @@ export const mayBeLeftOut = command({
   shape: z.strictObject({ ids, optional: z.boolean() }),
   label: (v, plan) => `${several(plan, v.ids)} ${v.optional ? 'may' : 'must not'} be left out`,
   edit: (v) => setOptional(v.ids, v.optional),
+});
+
+export const leaveLessonsOut = command({
+  shape: z.strictObject({ ids, leftOut: z.boolean() }),
+  label: (v, plan) =>
+    v.leftOut ? `Left out ${several(plan, v.ids)}` : `Took in ${several(plan, v.ids)} again`,
+  edit: (v) => leaveOut(v.ids, v.leftOut),
 });
 
 export const shiftLesson = command({

@@ -60,7 +60,7 @@ describe('the commands', () => {
   it('are each there once, and say who gives them and what they touch', () => {
     expect(REGISTRY.size).toBeGreaterThan(100);
     for (const [name, command] of REGISTRY) {
-      expect(name).toMatch(/^[a-z]+\.[a-zA-Z]+$/);
+      expect(name).toMatch(/^[a-z-]+\.[a-zA-Z]+$/);
       expect(command.who.length, name).toBeGreaterThan(0);
       expect(command.touches.length, name).toBeGreaterThan(0);
       expect(MATTERS, name).toEqual(expect.arrayContaining([...command.touches]));

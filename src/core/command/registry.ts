@@ -1,5 +1,6 @@
 /** Every command there is, by its name: the subject it belongs to and what it does, as in `weeks.inkWeek`. */
 import * as books from './books';
+import * as cameUp from './came-up';
 import * as family from './family';
 import * as ladder from './ladder';
 import * as lessons from './lessons';
@@ -28,6 +29,7 @@ const SUBJECTS = {
   ladder,
   loads,
   weeks,
+  'came-up': cameUp,
   today,
 } as const;
 

@@ -6,6 +6,7 @@ import { blankRule } from '../plan/blank';
 import type { Plan } from '../plan/plan';
 import { closeUnit, reopenUnit } from './closing';
 import { perform, type Edit } from './edit';
+import { leaveOut } from './lessons';
 import { addRule } from './rules';
 import { markDone } from './today';
 import { layOutAgain } from './weeks';
@@ -112,5 +113,38 @@ describe('a unit that is closed', () => {
     const starts = closed.units.find((u) => u.id === 'u2')!.starts;
     expect(starts > last).toBe(true);
     expect(starts <= '2026-09-02').toBe(true);
+  });
+});
+
+describe('a lesson that is left out', () => {
+  const plan = given(aPlan(4), layOutAgain(), '2026-08-31');
+  const on = (p: Plan, lessonId: string): string[] =>
+    p.sittings
+      .filter((s) => p.parts.find((x) => x.id === s.partId)?.lessonId === lessonId)
+      .map((s) => s.date);
+
+  it('stands on no day, is not called lost, and the others may come forward when all is laid out again', () => {
+    const out = given(plan, leaveOut(['l2'], true), '2026-08-31');
+    expect(on(out, 'l2')).toEqual([]);
+    expect(withoutPlace(out)).toEqual([]);
+    expect(verdictOf(out, 'u1', '2026-08-31')).toMatchObject({ lessons: 3, placed: 3 });
+    expect(on(out, 'l3')).toEqual(on(plan, 'l3'));
+    const again = given(out, layOutAgain(), '2026-08-31');
+    expect(on(again, 'l3')[0] < on(plan, 'l3')[0]).toBe(true);
+  });
+
+  it('is taken in again in its turn', () => {
+    const out = given(plan, leaveOut(['l2'], true), '2026-08-31');
+    const again = given(out, leaveOut(['l2'], false), '2026-08-31');
+    expect(on(again, 'l2')).toEqual(on(plan, 'l2'));
+    expect(refusal(plan, leaveOut(['gone'], true))).toContain('no longer');
+  });
+
+  it('keeps on its day what was taught of it', () => {
+    const first = plan.parts.find((p) => p.lessonId === 'l1')!;
+    const taught = given(plan, markDone(first.id, null, on(plan, 'l1')[0]), '2026-08-31');
+    const out = given(taught, leaveOut(['l1'], true), '2026-08-31');
+    expect(on(out, 'l1')).toEqual([on(plan, 'l1')[0]]);
+    expect(out.entries).toEqual(taught.entries);
   });
 });

@@ -38,6 +38,14 @@ export const setOptional =
     plan: { ...plan, lessons: plan.lessons.map((l) => (ids.includes(l.id) ? { ...l, optional } : l)) },
   });
 
+/** Leaves lessons out this time, or takes them in again; what was taught of them stays. */
+export const leaveOut =
+  (ids: readonly string[], leftOut: boolean): Edit =>
+  (plan) =>
+    ids.every((id) => plan.lessons.some((l) => l.id === id))
+      ? { plan: { ...plan, lessons: plan.lessons.map((l) => (ids.includes(l.id) ? { ...l, leftOut } : l)) } }
+      : { refused: GONE };
+
 export const removeLessons =
   (ids: readonly string[]): Edit =>
   (plan) => ({ plan: { ...plan, lessons: plan.lessons.filter((l) => !ids.includes(l.id)) } });

@@ -330,6 +330,13 @@ describe('an illness', () => {
       ['l4-a', '2026-09-03', 'ink'],
       ['l5-a', '2026-09-04', 'ink'],
     ]);
-    expect(ill.marks.filter((m) => m.outcome === 'missed').map((m) => m.partId)).toEqual(['l2-a', 'l3-a']);
+    // What is still to come has not been missed.
+    const missed = (p: Plan): string[] => p.marks.filter((m) => m.outcome === 'missed').map((m) => m.partId);
+    expect(missed(ill)).toEqual([]);
+    const told = perform(dropInIllness('2026-08-31', '2026-09-02', 'fever'), plan, {
+      today: '2026-09-02',
+      newId: () => `m${missed(plan).length}${Math.random()}`,
+    });
+    expect('plan' in told && missed(told.plan)).toEqual(['l2-a', 'l3-a']);
   });
 });

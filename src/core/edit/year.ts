@@ -42,7 +42,7 @@ export const takeDayOff =
  */
 export const dropInIllness =
   (first: IsoDate, last: IsoDate, label: string): Edit =>
-  (plan, { newId }) => {
+  (plan, { newId, today }) => {
     if (!plan.year) return { refused: 'There is no school year yet.' };
     if (last < first) return { refused: 'The last day comes before the first.' };
     const done = doneParts(plan);
@@ -51,9 +51,13 @@ export const dropInIllness =
     const byRule = new Set(
       plan.parts.filter((p) => p.ruleId !== null && p.lessonId === null).map((p) => p.id),
     );
+    // What is still to come has not been missed: it only finds another day.
     const marks = lost
       .filter(
-        (s) => !byRule.has(s.partId) && !plan.marks.some((m) => m.partId === s.partId && m.date === s.date),
+        (s) =>
+          s.date <= today &&
+          !byRule.has(s.partId) &&
+          !plan.marks.some((m) => m.partId === s.partId && m.date === s.date),
       )
       .map((s): Mark => ({
         id: newId(),

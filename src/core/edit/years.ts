@@ -65,7 +65,7 @@ function lessonsLeft(plan: Plan): Set<string> {
   );
   return new Set(
     plan.lessons
-      .filter((l) => (parts.get(l.id) ?? []).some((p) => !done.has(p.id)) || !parts.has(l.id))
+      .filter((l) => !l.leftOut && ((parts.get(l.id) ?? []).some((p) => !done.has(p.id)) || !parts.has(l.id)))
       .map((l) => l.id),
   );
 }

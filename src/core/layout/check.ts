@@ -2,7 +2,7 @@
 import { once } from '../plan/once';
 import { shortDate, weekdayName } from '../calendar/dates';
 import { schoolDayFrom, schoolDays, servesFor, whyClosed, windowsOf } from '../calendar/school-days';
-import { byId, doneParts, groupBy, homes, partsByLesson } from '../plan/lookup';
+import { byId, doneParts, groupBy, homes, isLeft, partsByLesson } from '../plan/lookup';
 import type { Part } from '../plan/lesson';
 import type { Plan, Sitting } from '../plan/plan';
 import type { Breach } from './breach';
@@ -22,11 +22,12 @@ export function withoutPlace(plan: Plan): { part: Part; message: string }[] {
   const stands = new Set(plan.sittings.map((s) => s.partId));
   const homeOf = homes(plan);
   return plan.parts.flatMap((part) => {
-    const { lesson, unit } = homeOf(part);
+    const home = homeOf(part);
+    const { lesson, unit } = home;
     if (
       stands.has(part.id) ||
       unit?.waiting ||
-      (unit && unit.closedOn !== null) ||
+      isLeft(home) !== undefined ||
       (!unit && part.fixedDate === null)
     )
       return [];

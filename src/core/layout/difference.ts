@@ -1,5 +1,5 @@
 /** What a change did to the lay-out, in words. */
-import { partsByLesson } from '../plan/lookup';
+import { byId, isLeft, partsByLesson } from '../plan/lookup';
 import type { Plan } from '../plan/plan';
 
 export interface Difference {
@@ -13,8 +13,10 @@ export function difference(before: Plan, after: Plan): Difference {
   const was = new Map(before.sittings.map((s) => [s.partId, s.date]));
   const is = new Map(after.sittings.map((s) => [s.partId, s.date]));
   const known = new Set(before.parts.map((p) => p.id));
-  const closed = new Set(after.units.filter((u) => u.closedOn !== null).map((u) => u.id));
-  const leftOver = new Set(after.lessons.filter((l) => closed.has(l.unitId)).map((l) => l.id));
+  const units = byId(after.units);
+  const leftOver = new Set(
+    after.lessons.filter((l) => isLeft({ lesson: l, unit: units.get(l.unitId) })).map((l) => l.id),
+  );
   const moved: string[] = [];
   const withoutPlace: string[] = [];
   for (const [lessonId, parts] of partsByLesson(after.parts)) {

@@ -12,6 +12,7 @@ import {
   assignmentKey,
   childrenOf,
   doneParts,
+  isLeft,
   groupBy,
   homes,
   partsByLesson,
@@ -112,10 +113,9 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
   const minutesFor = partMinutes(plan);
   const homeOf = homes(plan);
   const done = doneParts(plan);
-  // Of a closed unit only what was taught stands.
-  const stands = (p: Part, unit: Unit | undefined): boolean =>
-    !unit?.waiting && (!unit || unit.closedOn === null || done.has(p.id));
-  const loose = plan.parts.filter((p) => p.lessonId === null && stands(p, homeOf(p).unit));
+  // Of what is closed or left out only what was taught stands.
+  const stands = (p: Part): boolean => done.has(p.id) || isLeft(homeOf(p)) === undefined;
+  const loose = plan.parts.filter((p) => p.lessonId === null && !homeOf(p).unit?.waiting && stands(p));
   const units = plan.units
     .filter((u) => !u.waiting)
     .map((unit): LayUnit => ({
@@ -123,15 +123,17 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
       starts: unit.starts,
       wishedEnd: unit.wishedEnd,
       lessonsPerWeek: unit.lessonsPerWeek,
-      lessons: (lessonsOf.get(unit.id) ?? []).map((lesson) => ({
-        id: lesson.id,
-        parts: (partsOf.get(lesson.id) ?? [])
-          .filter((p) => stands(p, unit))
-          .map((p) => {
+      lessons: (lessonsOf.get(unit.id) ?? []).flatMap((lesson) => {
+        const parts = (partsOf.get(lesson.id) ?? []).filter(stands);
+        if (lesson.leftOut && !parts.length) return [];
+        return {
+          id: lesson.id,
+          parts: parts.map((p) => {
             const lay = minutesFor(p, unit);
             return lesson.optional && !lay.optional ? { ...lay, optional: true } : lay;
           }),
-      })),
+        };
+      }),
       closing: loose
         .filter((p) => p.unitId === unit.id && p.fixedDate === null)
         .map((p) => minutesFor(p, unit)),

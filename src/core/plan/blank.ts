@@ -96,6 +96,7 @@ export const blankLesson: Omit<Lesson, 'id' | 'unitId' | 'title'> = {
   objective: '',
   objectiveIds: [],
   optional: false,
+  leftOut: false,
   firstPage: null,
   lastPage: null,
   topics: [],

@@ -37,6 +37,8 @@ export const lesson = z.strictObject({
   objectiveIds: z.array(id).default([]),
   /** May be left out when days run short. */
   optional: z.boolean().default(false),
+  /** Left out this time: what was not done of it stands on no day. */
+  leftOut: z.boolean().default(false),
   /** Pages of the spine as its contents give them; null when the contents give none. */
   firstPage: z.int().min(1).max(9999).nullable(),
   lastPage: z.int().min(1).max(9999).nullable(),

@@ -156,3 +156,15 @@ export function isDone(marks: readonly Mark[], children: readonly Child[]): bool
 export function lessonsOf(plan: Pick<Plan, 'lessons'>, unitId: string): (Lesson & { number: number })[] {
   return plan.lessons.filter((l) => l.unitId === unitId).map((l, i) => ({ ...l, number: i + 1 }));
 }
+
+/** Why what was not taught of a part's home stands on no day: the unit is closed, or the lesson left out; undefined where it stands. */
+export function isLeft({
+  lesson,
+  unit,
+}: {
+  lesson?: Pick<Lesson, 'leftOut'>;
+  unit?: Pick<Unit, 'closedOn'>;
+}): 'closed' | 'left out' | undefined {
+  if (unit && unit.closedOn !== null) return 'closed';
+  return lesson?.leftOut ? 'left out' : undefined;
+}

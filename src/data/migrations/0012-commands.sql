@@ -6,3 +6,6 @@ ALTER TABLE revision DROP COLUMN commutes;
 
 -- A unit that is done, or that was enough: since when. What is left of it stands on no day.
 ALTER TABLE unit ADD COLUMN closed_on TEXT CHECK (closed_on IS NULL OR date(closed_on) IS closed_on);
+
+-- A lesson that is left out this time; it stays in its unit, and can be taken in again.
+ALTER TABLE lesson ADD COLUMN left_out INTEGER NOT NULL DEFAULT 0 CHECK (left_out IN (0, 1));

@@ -10,7 +10,7 @@ import { Menu } from '@/kit/menu';
 import { Caution, Column, Heading, Quiet } from '@/kit/text';
 import { Cautions } from '../frame/cautions';
 import { useAct } from '../frame/use-act';
-import { changeLesson, dropLessons, see, shiftLesson } from './actions';
+import { changeLesson, leaveLessonsOut, dropLessons, see, shiftLesson } from './actions';
 import type { LessonsView, LessonView } from './load';
 import { whenBefore } from '../frame/part-words';
 import { partDoings, type OpenForm } from './part-menu';
@@ -105,6 +105,13 @@ export function LessonDetail({
             onPress={() => act((base) => changeLesson(base, lesson.id, { optional: !lesson.optional }))}
           >
             {lesson.optional ? 'Not optional' : 'Optional'}
+          </PlainButton>
+          <PlainButton
+            onPress={() =>
+              act((base) => leaveLessonsOut(base, { ids: [lesson.id], leftOut: !lesson.leftOut }))
+            }
+          >
+            {lesson.leftOut ? 'Take it in again' : 'Leave it out'}
           </PlainButton>
           <PlainButton onPress={onSplit}>Split it…</PlainButton>
           {lesson.stretched ? (

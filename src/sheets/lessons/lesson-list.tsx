@@ -242,7 +242,8 @@ function Typed({
 }
 
 /** What is said of a lesson that stands on no day, where it should. */
-function whereTo({ dates }: LessonView, unit: LessonsView['unit']) {
+function whereTo({ dates, leftOut }: LessonView, unit: LessonsView['unit']) {
   if (dates.length || unit?.waiting) return null;
+  if (leftOut) return <Small>left out</Small>;
   return unit?.closedOn ? <Small>left over</Small> : <Caution as="small">has no place yet</Caution>;
 }

@@ -1,6 +1,11 @@
 'use server';
 import type { Outcome } from '../frame/outcome';
+import * as cameUpCommands from '@/core/command/came-up';
 import * as commands from '@/core/command/weeks';
+import { cameUp } from '@/core/edit/came-up';
+import type { WayThrough } from '@/core/edit/ways-through';
+import { askBeside } from '@/worker/beside';
+import { today } from '../frame/clock';
 import { give } from '../frame/act';
 
 export const inkWeek = async (base: number, monday: unknown): Promise<Outcome> =>
@@ -14,3 +19,24 @@ export const ink = async (base: number, lessonId: unknown): Promise<Outcome> =>
   give(commands.ink, base, lessonId);
 export const rubOut = async (base: number, lessonId: unknown): Promise<Outcome> =>
   give(commands.rubOut, base, lessonId);
+
+/** The ways through what came up, each worked out; nothing is stored. What is wrong with what was typed comes back in words. */
+export async function lookThrough(
+  input: unknown,
+): Promise<{ ways: WayThrough[] } | { faults: { where: string; what: string }[] }> {
+  const asked = cameUp.safeParse(input);
+  if (!asked.success)
+    return {
+      faults: asked.error.issues.map((i) => ({
+        where: i.path.join('.'),
+        what: 'This is still empty, or is no date.',
+      })),
+    };
+  const what = asked.data;
+  if ('first' in what && what.last < what.first)
+    return { faults: [{ where: 'last', what: 'The last day comes before the first.' }] };
+  return { ways: await askBeside('through', { what }, today()) };
+}
+
+export const takeThrough = async (base: number, input: unknown): Promise<Outcome> =>
+  give(cameUpCommands.take, base, input);

@@ -1,6 +1,8 @@
 'use client';
 import type { Verdict } from '@/core/layout/verdict';
 import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect } from 'react';
 import styled from 'styled-components';
 import { dayMonth, lengthText, shortDate } from '@/core/calendar/dates';
 import { Bar } from '@/kit/bar';
@@ -11,6 +13,7 @@ import { Room } from '@/kit/room';
 import { Caution, Quiet } from '@/kit/text';
 import { colour, narrow, paper } from '@/kit/tokens';
 import { Frame } from '../frame/frame';
+import { useSingleKeys } from '../frame/single-keys';
 import { UnitRuler } from '../frame/unit-ruler';
 import { useAct } from '../frame/use-act';
 import { inkWeek, layOut, rubOutWeek } from './actions';
@@ -43,6 +46,7 @@ export function WeeksSheet(view: WeeksView) {
       keys={[
         { keys: 'Alt ← →', does: 'on a lesson: a school day earlier or later' },
         { keys: 'Enter', does: 'on a lesson: what can be done' },
+        { keys: 'C', does: 'something came up' },
       ]}
     >
       {!view.hasYear ? (
@@ -80,6 +84,18 @@ export function WeeksSheet(view: WeeksView) {
 
 function Doings({ view, href }: { view: WeeksView; href: (monday: string) => string }) {
   const { act } = useAct();
+  const router = useRouter();
+  const singleKeys = useSingleKeys();
+  const cameUp = `/weeks/came-up${view.info.unitId ? `?unit=${view.info.unitId}` : ''}`;
+  useEffect(() => {
+    if (!singleKeys || view.info.looking) return;
+    const onKey = (e: KeyboardEvent): void => {
+      const isTyping = e.target instanceof Element && e.target.closest('input, [role=dialog], [role=menu]');
+      if (e.key === 'c' && !e.ctrlKey && !e.metaKey && !e.altKey && !isTyping) router.push(cameUp);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [singleKeys, router, cameUp, view.info.looking]);
   return (
     <>
       {view.before ? (
@@ -92,6 +108,7 @@ function Doings({ view, href }: { view: WeeksView; href: (monday: string) => str
           {dayMonth(view.after)} ›
         </LinkButton>
       ) : null}
+      {view.info.looking ? null : <LinkButton href={cameUp}>Something came up…</LinkButton>}
       {view.info.looking ? null : <Button onPress={() => act(layOut)}>Lay out again</Button>}
       {view.rubbable && !view.inkable ? (
         <Button onPress={() => act((base) => rubOutWeek(base, view.monday))}>Rub out the ink</Button>

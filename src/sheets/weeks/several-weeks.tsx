@@ -1,0 +1,186 @@
+'use client';
+/** Several weeks on one sheet, a row a week: the lessons on their days, with what a way through would change. */
+import styled from 'styled-components';
+import { addDays, dayMonth, mondayOf, weekdayName, weekdayOf } from '@/core/calendar/dates';
+import type { Drawn, DrawnLesson } from '@/core/edit/ways-through';
+import { Cloud } from '@/kit/cloud';
+import { Room } from '@/kit/room';
+import { colour, face, narrow } from '@/kit/tokens';
+
+interface Ghost {
+  lesson: DrawnLesson;
+  /** Struck through: it stands on no day then. */
+  isGone: boolean;
+}
+
+/** As many weeks as are drawn. */
+const MOST_WEEKS = 8;
+
+export function SeveralWeeks({
+  drawn,
+  before,
+  changed,
+  gone,
+  from,
+  today,
+  letter,
+}: {
+  drawn: Drawn;
+  /** How it stands now; old places are shown where a lesson has moved. */
+  before: Drawn;
+  changed: ReadonlySet<string>;
+  gone: ReadonlySet<string>;
+  from: string;
+  today: string;
+  /** Of the way that is looked at; none where the plan is shown as it is. */
+  letter?: string;
+}) {
+  const open = new Set(drawn.schoolDays);
+  const weekdays = [...new Set([...drawn.schoolDays, ...before.schoolDays].map(weekdayOf))].sort();
+  const last =
+    [...drawn.lessons, ...before.lessons]
+      .flatMap((l) => l.dates)
+      .sort()
+      .at(-1) ?? from;
+  const mondays: string[] = [];
+  for (
+    let monday = mondayOf(from);
+    monday <= last && mondays.length < MOST_WEEKS;
+    monday = addDays(monday, 7)
+  )
+    mondays.push(monday);
+  const on = (list: readonly DrawnLesson[], date: string): DrawnLesson[] =>
+    list.filter((l) => l.dates.includes(date));
+  const now = new Map(drawn.lessons.map((l) => [l.id, l]));
+  const ghostsOn = (date: string): Ghost[] =>
+    on(before.lessons, date)
+      .filter((l) => (changed.has(l.id) || gone.has(l.id)) && !now.get(l.id)?.dates.includes(date))
+      .map((lesson) => ({ lesson, isGone: gone.has(lesson.id) }));
+  const datesOf = (monday: string): string[] => weekdays.map((w) => addDays(monday, w - 1));
+  const wasOpen = new Set(before.schoolDays);
+  const isOther = (monday: string): boolean =>
+    datesOf(monday).some(
+      (d) =>
+        ghostsOn(d).length ||
+        on(drawn.lessons, d).some((l) => changed.has(l.id)) ||
+        open.has(d) !== wasOpen.has(d),
+    );
+  const firstOther = mondays.findIndex(isOther);
+  const lastOther = mondays.findLastIndex(isOther);
+  const row = (monday: string) => {
+    const dates = datesOf(monday);
+    return (
+      <Week key={monday} style={{ gridTemplateColumns: `72px repeat(${weekdays.length}, minmax(0, 1fr))` }}>
+        <Name>
+          <b>{dayMonth(monday)}</b>
+        </Name>
+        {dates.map((date) =>
+          open.has(date) || on(drawn.lessons, date).length ? (
+            <Day key={date} $today={date === today} role="group" aria-label={dayMonth(date)}>
+              {on(drawn.lessons, date).map((l) => (
+                <Lesson key={l.id} $state={l.state} title={l.title}>
+                  {l.number} {l.title}
+                </Lesson>
+              ))}
+              {ghostsOn(date).map(({ lesson: l, isGone }) => (
+                <Ghosted
+                  key={`was ${l.id}`}
+                  $gone={isGone}
+                  title={isGone ? `${l.title}, left out` : `${l.title} stood here`}
+                >
+                  {l.number} {l.title}
+                </Ghosted>
+              ))}
+            </Day>
+          ) : (
+            <Closed key={date} title={`${dayMonth(date)}: no school`}>
+              {wasOpen.has(date) ? 'no school' : ''}
+              {ghostsOn(date).map(({ lesson: l, isGone }) => (
+                <Ghosted key={`was ${l.id}`} $gone={isGone} title={`${l.title} stood here`}>
+                  {l.number} {l.title}
+                </Ghosted>
+              ))}
+            </Closed>
+          ),
+        )}
+      </Week>
+    );
+  };
+  return (
+    <Sheet>
+      <Week
+        style={{ gridTemplateColumns: `72px repeat(${weekdays.length}, minmax(0, 1fr))` }}
+        aria-hidden="true"
+      >
+        <span />
+        {weekdays.map((w) => (
+          <b key={w}>{weekdayName(w).slice(0, 3)}</b>
+        ))}
+      </Week>
+      {letter && firstOther >= 0 ? (
+        <>
+          {mondays.slice(0, firstOther).map(row)}
+          <Cloud letter={letter}>{mondays.slice(firstOther, lastOther + 1).map(row)}</Cloud>
+          {mondays.slice(lastOther + 1).map(row)}
+        </>
+      ) : (
+        mondays.map(row)
+      )}
+    </Sheet>
+  );
+}
+
+const Sheet = styled.div`
+  display: grid;
+  gap: 6px;
+  align-content: start;
+  min-width: 0;
+  ${narrow} {
+    overflow-x: auto;
+  }
+`;
+const Week = styled.div`
+  display: grid;
+  gap: 6px;
+  min-width: 0;
+  ${narrow} {
+    min-width: 620px;
+  }
+`;
+const Name = styled.span`
+  font-size: 13px;
+  padding-top: 6px;
+`;
+const Day = styled.div<{ $today: boolean }>`
+  display: grid;
+  gap: 4px;
+  align-content: start;
+  min-height: 46px;
+  min-width: 0;
+  border-top: ${(p) => (p.$today ? `3px solid ${colour.ink}` : `1px solid ${colour.rule}`)};
+  padding-top: 3px;
+`;
+const Closed = styled.div`
+  display: grid;
+  gap: 4px;
+  align-content: start;
+  min-width: 0;
+  min-height: 46px;
+  padding: 4px 6px;
+  font-size: 12px;
+  color: ${colour.graphite};
+  background: repeating-linear-gradient(-45deg, transparent 0 7px, ${colour.rule} 7px 8px);
+`;
+const Lesson = styled(Room)`
+  font: 600 13.5px/1.25 ${face.title};
+  padding: 4px 7px;
+`;
+const Ghosted = styled.p<{ $gone: boolean }>`
+  border: 1.4px dotted ${colour.pencil};
+  background: ${colour.paper};
+  padding: 3px 7px;
+  font: 500 12.5px/1.25 ${face.title};
+  color: ${colour.graphite};
+  overflow-wrap: anywhere;
+  text-decoration: ${(p) => (p.$gone ? `line-through 2px ${colour.red}` : 'none')};
+`;
