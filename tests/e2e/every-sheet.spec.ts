@@ -17,6 +17,7 @@ const EMPTY = [
   '/ladder',
   '/paper',
   '/weeks',
+  '/weeks/came-up',
   '/today',
 ];
 /**

@@ -229,7 +229,7 @@ function childIll(plan: Plan, { first, last, childId }: Of<'child-ill'>, context
           // What is for nobody else waits until they are well again.
           return others.length
             ? change(part.id, { childIds: others.map((c) => c.id) })
-            : change(part.id, putOff(part, last));
+            : several(pencil([part.id]), change(part.id, putOff(part, last)));
         }),
     );
   const ways: Way[] = [
@@ -253,17 +253,11 @@ function youIll(plan: Plan, { first, last }: Of<'you-ill'>, context: EditContext
   // What comes after it in its lesson cannot stay in ink.
   const lessons = new Set(led.map(({ part }) => part.lessonId));
   const done = doneParts(plan);
-  const freed = new Set(
+  const pencilled = pencil(
     plan.parts
       .filter((p) => p.lessonId !== null && lessons.has(p.lessonId) && !done.has(p.id))
       .map((p) => p.id),
   );
-  const pencilled: Edit = (now) => ({
-    plan: {
-      ...now,
-      sittings: now.sittings.map((s) => (freed.has(s.partId) ? { ...s, state: 'pencil' } : s)),
-    },
-  });
   const ways: Way[] = plan.adults.map((adult) => {
     const there = led.filter(({ sitting }) => adult.weekdays.includes(weekdayOf(sitting.date)));
     const others = led.filter((l) => !there.includes(l)).map((l) => l.part);
@@ -310,12 +304,7 @@ function comesLate(plan: Plan, { partId, until }: Of<'comes-late'>): Way[] {
   const at = lessons.findIndex((l) => l.id === part.lessonId);
   const next = lessons[at + 1];
   const wait = change(part.id, { earliest: latest(part.earliest, until) });
-  const freed: Edit = (now) => ({
-    plan: {
-      ...now,
-      sittings: now.sittings.map((s) => (s.partId === partId ? { ...s, state: 'pencil' } : s)),
-    },
-  });
+  const freed = pencil([partId]);
   return [
     {
       key: 'wait',
@@ -370,6 +359,16 @@ function enough(plan: Plan, { unitId }: Of<'enough'>): Way[] {
 const didNotHappenAtAll =
   (partId: string): Edit =>
   (plan) => ({ plan: { ...plan, parts: plan.parts.filter((p) => p.id !== partId) } });
+
+/** Rubs out the ink of parts. */
+const pencil =
+  (partIds: readonly string[]): Edit =>
+  (plan) => ({
+    plan: {
+      ...plan,
+      sittings: plan.sittings.map((s) => (partIds.includes(s.partId) ? { ...s, state: 'pencil' } : s)),
+    },
+  });
 
 /** Changes a part in place. */
 const change =

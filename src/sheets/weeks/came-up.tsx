@@ -137,76 +137,77 @@ export function CameUpSheet(view: CameUpView) {
     >
       {view.hasYear ? (
         <Two>
-          <div>
-            <What>
-              <Choose
-                label="What came up"
-                value={said.is}
-                onChange={(is) => set({ is: is as Kind })}
-                choices={KINDS}
+          <What>
+            <Choose
+              label="What came up"
+              value={said.is}
+              onChange={(is) => set({ is: is as Kind })}
+              choices={KINDS}
+            />
+            {said.is === 'child-ill' ? (
+              <Which
+                label="Who"
+                of={view.children}
+                value={said.childId}
+                set={(childId) => set({ childId })}
               />
-              {said.is === 'child-ill' ? (
+            ) : null}
+            {said.is === 'ran-over' ? (
+              <Which
+                label="Which lesson"
+                of={view.lessons}
+                value={said.lessonId}
+                set={(lessonId) => set({ lessonId })}
+              />
+            ) : null}
+            {said.is === 'comes-late' ? (
+              <>
                 <Which
-                  label="Who"
-                  of={view.children}
-                  value={said.childId}
-                  set={(childId) => set({ childId })}
+                  label="What needs it"
+                  of={view.parts}
+                  value={said.partId}
+                  set={(partId) => set({ partId })}
                 />
-              ) : null}
-              {said.is === 'ran-over' ? (
-                <Which
-                  label="Which lesson"
-                  of={view.lessons}
-                  value={said.lessonId}
-                  set={(lessonId) => set({ lessonId })}
+                <DateField
+                  label="It is there on"
+                  value={said.until}
+                  onChange={(until) => set({ until })}
+                  error={error('until')}
                 />
-              ) : null}
-              {said.is === 'comes-late' ? (
-                <>
-                  <Which
-                    label="What needs it"
-                    of={view.parts}
-                    value={said.partId}
-                    set={(partId) => set({ partId })}
-                  />
-                  <DateField
-                    label="It is there on"
-                    value={said.until}
-                    onChange={(until) => set({ until })}
-                    error={error('until')}
-                  />
-                </>
-              ) : null}
-              {said.is === 'enough' ? (
-                <Which
-                  label="Which unit"
-                  of={view.units}
-                  value={said.unitId}
-                  set={(unitId) => set({ unitId })}
+              </>
+            ) : null}
+            {said.is === 'enough' ? (
+              <Which
+                label="Which unit"
+                of={view.units}
+                value={said.unitId}
+                set={(unitId) => set({ unitId })}
+              />
+            ) : null}
+            {said.is === 'days-lost' || said.is === 'child-ill' || said.is === 'you-ill' ? (
+              <>
+                <DateField
+                  label="From"
+                  value={said.first}
+                  onChange={(first) =>
+                    set({ first, ...(first && (!said.last || said.last < first) ? { last: first } : {}) })
+                  }
+                  error={error('first')}
                 />
-              ) : null}
-              {said.is === 'days-lost' || said.is === 'child-ill' || said.is === 'you-ill' ? (
-                <>
-                  <DateField
-                    label="From"
-                    value={said.first}
-                    onChange={(first) =>
-                      set({ first, ...(first && (!said.last || said.last < first) ? { last: first } : {}) })
-                    }
-                    error={error('first')}
-                  />
-                  <DateField
-                    label="To"
-                    value={said.last}
-                    onChange={(last) => set({ last })}
-                    error={error('last')}
-                  />
-                </>
-              ) : null}
-              {said.is === 'days-lost' ? (
-                <TextField label="What for" value={said.label} onChange={(label) => set({ label })} />
-              ) : null}
-            </What>
+                <DateField
+                  label="To"
+                  value={said.last}
+                  onChange={(last) => set({ last })}
+                  error={error('last')}
+                />
+              </>
+            ) : null}
+            {said.is === 'days-lost' ? (
+              <TextField label="What for" value={said.label} onChange={(label) => set({ label })} />
+            ) : null}
+          </What>
+          <Drawing>
+            {' '}
             <SeveralWeeks
               drawn={way && !way.refused ? way.drawn : drawn}
               before={drawn}
@@ -216,7 +217,7 @@ export function CameUpSheet(view: CameUpView) {
               today={today}
               letter={way && !way.refused ? LETTERS[at] : undefined}
             />
-          </div>
+          </Drawing>
           <Ways aria-busy={!isNew}>
             <Heading>
               Ways through <small>{isNew ? 'each worked out' : 'being worked out …'}</small>
@@ -312,21 +313,25 @@ function Which({
 
 const Two = styled.div`
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 340px;
-  gap: 28px;
+  grid-template: 'what ways' auto 'weeks ways' 1fr / minmax(0, 1fr) 340px;
+  gap: 18px 28px;
   align-items: start;
   ${middling} {
-    grid-template-columns: minmax(0, 1fr);
+    grid-template: 'what' auto 'ways' auto 'weeks' auto / minmax(0, 1fr);
   }
   ${paper} {
-    grid-template-columns: minmax(0, 1fr);
+    grid-template: 'what' auto 'ways' auto 'weeks' auto / minmax(0, 1fr);
   }
 `;
+const Drawing = styled.div`
+  grid-area: weeks;
+  min-width: 0;
+`;
 const What = styled.div`
+  grid-area: what;
   display: flex;
   flex-wrap: wrap;
   gap: 10px 14px;
-  margin-bottom: 18px;
   & > * {
     min-width: 150px;
     flex: 1 1 150px;
@@ -334,6 +339,7 @@ const What = styled.div`
   }
 `;
 const Ways = styled.section`
+  grid-area: ways;
   display: grid;
   gap: 10px;
   li {

@@ -52,6 +52,7 @@ export function SeveralWeeks({
   const on = (list: readonly DrawnLesson[], date: string): DrawnLesson[] =>
     list.filter((l) => l.dates.includes(date));
   const now = new Map(drawn.lessons.map((l) => [l.id, l]));
+  const was = new Map(before.lessons.map((l) => [l.id, l]));
   const ghostsOn = (date: string): Ghost[] =>
     on(before.lessons, date)
       .filter((l) => (changed.has(l.id) || gone.has(l.id)) && !now.get(l.id)?.dates.includes(date))
@@ -61,8 +62,8 @@ export function SeveralWeeks({
   const isOther = (monday: string): boolean =>
     datesOf(monday).some(
       (d) =>
-        ghostsOn(d).length ||
-        on(drawn.lessons, d).some((l) => changed.has(l.id)) ||
+        ghostsOn(d).length > 0 ||
+        on(drawn.lessons, d).some((l) => changed.has(l.id) && !was.get(l.id)?.dates.includes(d)) ||
         open.has(d) !== wasOpen.has(d),
     );
   const firstOther = mondays.findIndex(isOther);
@@ -75,7 +76,7 @@ export function SeveralWeeks({
           <b>{dayMonth(monday)}</b>
         </Name>
         {dates.map((date) =>
-          open.has(date) || on(drawn.lessons, date).length ? (
+          open.has(date) ? (
             <Day key={date} $today={date === today} role="group" aria-label={dayMonth(date)}>
               {on(drawn.lessons, date).map((l) => (
                 <Lesson key={l.id} $state={l.state} title={l.title}>
@@ -95,6 +96,11 @@ export function SeveralWeeks({
           ) : (
             <Closed key={date} title={`${dayMonth(date)}: no school`}>
               {wasOpen.has(date) ? 'no school' : ''}
+              {on(drawn.lessons, date).map((l) => (
+                <Lesson key={l.id} $state={l.state} title={l.title}>
+                  {l.number} {l.title}
+                </Lesson>
+              ))}
               {ghostsOn(date).map(({ lesson: l, isGone }) => (
                 <Ghosted key={`was ${l.id}`} $gone={isGone} title={`${l.title} stood here`}>
                   {l.number} {l.title}
