@@ -53,3 +53,18 @@ test('a unit is closed early, its rest is left over, and it is gone on with', as
   await page.getByRole('menuitem', { name: 'Go on with it' }).click();
   await expect(page.getByText('Went on with “From Fleece to Cloth”')).toBeVisible();
 });
+
+test('several weeks are looked at on one sheet, and inked up to a day', async ({ page }) => {
+  await page.goto('/weeks');
+  await page.getByRole('link', { name: 'Several weeks' }).click();
+  await expect(
+    page.getByRole('group', { name: '2 Nov' }).getByText('10 Indigo, a blue that travels'),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Ink up to…' }).click();
+  await typeDate(page, 'Up to and with', '2026-11-06');
+  await page.getByRole('button', { name: 'Ink it' }).click();
+  await expect(page.getByText('Inked up to 6 Nov')).toBeVisible();
+  await page.getByRole('link', { name: '2 Nov', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Week 9' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Rub out the ink' })).toBeVisible();
+});

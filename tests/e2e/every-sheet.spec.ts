@@ -17,6 +17,7 @@ const EMPTY = [
   '/ladder',
   '/paper',
   '/weeks',
+  '/weeks/several',
   '/weeks/came-up',
   '/today',
 ];

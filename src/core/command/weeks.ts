@@ -18,6 +18,12 @@ export const inkWeek = command({
   edit: (v) => inkDays(v, addDays(v, 6)),
 });
 
+export const inkUpTo = command({
+  shape: isoDate,
+  label: (v) => `Inked up to ${dayMonth(v)}`,
+  edit: (v) => (plan, context) => inkDays(context.today, v)(plan, context),
+});
+
 export const rubOutWeek = command({
   shape: isoDate,
   label: (v) => `Rubbed out the ink of the week of ${dayMonth(v)}`,

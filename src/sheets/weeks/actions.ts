@@ -10,6 +10,8 @@ import { give } from '../frame/act';
 
 export const inkWeek = async (base: number, monday: unknown): Promise<Outcome> =>
   give(commands.inkWeek, base, monday);
+export const inkUpTo = async (base: number, date: unknown): Promise<Outcome> =>
+  give(commands.inkUpTo, base, date);
 export const rubOutWeek = async (base: number, monday: unknown): Promise<Outcome> =>
   give(commands.rubOutWeek, base, monday);
 export const layOut = async (base: number): Promise<Outcome> => give(commands.layOut, base, null);

@@ -326,6 +326,8 @@ const Two = styled.div`
 const Drawing = styled.div`
   grid-area: weeks;
   min-width: 0;
+  /* Room for the cloud. */
+  padding: 0 14px;
 `;
 const What = styled.div`
   grid-area: what;

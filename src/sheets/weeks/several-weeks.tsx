@@ -1,5 +1,6 @@
 'use client';
 /** Several weeks on one sheet, a row a week: the lessons on their days, with what a way through would change. */
+import Link from 'next/link';
 import styled from 'styled-components';
 import { addDays, dayMonth, mondayOf, weekdayName, weekdayOf } from '@/core/calendar/dates';
 import type { Drawn, DrawnLesson } from '@/core/edit/ways-through';
@@ -24,6 +25,7 @@ export function SeveralWeeks({
   from,
   today,
   letter,
+  weekHref,
 }: {
   drawn: Drawn;
   /** How it stands now; old places are shown where a lesson has moved. */
@@ -34,6 +36,8 @@ export function SeveralWeeks({
   today: string;
   /** Of the way that is looked at; none where the plan is shown as it is. */
   letter?: string;
+  /** Where a week is looked at by itself. */
+  weekHref?: (monday: string) => string;
 }) {
   const open = new Set(drawn.schoolDays);
   const weekdays = [...new Set([...drawn.schoolDays, ...before.schoolDays].map(weekdayOf))].sort();
@@ -73,7 +77,7 @@ export function SeveralWeeks({
     return (
       <Week key={monday} style={{ gridTemplateColumns: `72px repeat(${weekdays.length}, minmax(0, 1fr))` }}>
         <Name>
-          <b>{dayMonth(monday)}</b>
+          {weekHref ? <Link href={weekHref(monday)}>{dayMonth(monday)}</Link> : <b>{dayMonth(monday)}</b>}
         </Name>
         {dates.map((date) =>
           open.has(date) ? (

@@ -108,6 +108,7 @@ function Doings({ view, href }: { view: WeeksView; href: (monday: string) => str
           {dayMonth(view.after)} ›
         </LinkButton>
       ) : null}
+      <LinkButton href={href(view.monday).replace('/weeks?', '/weeks/several?')}>Several weeks</LinkButton>
       {view.info.looking ? null : <LinkButton href={cameUp}>Something came up…</LinkButton>}
       {view.info.looking ? null : <Button onPress={() => act(layOut)}>Lay out again</Button>}
       {view.rubbable && !view.inkable ? (

@@ -188,8 +188,15 @@ export function YearStrip({ view }: { view: YearView }) {
   );
 }
 
+/** The first line of a unit’s menu. */
+function headOf(u: PlacedUnit): string {
+  const length = u.hoped ? ', as hoped' : `, ${u.lessons} lessons`;
+  const closed = u.closed ? `; closed ${dayMonth(u.closed.on)}, ${u.closed.taught} taught` : '';
+  return `${dayMonth(u.first)} to ${dayMonth(u.last)}${length}${closed}${u.note ? `; ${u.note}` : ''}`;
+}
+
 function lengthOf(u: PlacedUnit): string {
-  if (u.closed) return `${u.closed.taught} of ${u.lessons} lessons · closed ${dayMonth(u.closed.on)}`;
+  if (u.closed) return `${u.closed.taught} of ${u.lessons}, closed`;
   return `${u.hoped ? 'hoped for' : `${u.lessons} lessons`}${u.wishedEnd ? ` · end ${dayMonth(u.wishedEnd)}` : ''}`;
 }
 
@@ -277,7 +284,7 @@ function UnitRoom({
         label={u.title}
         groups={[
           {
-            title: `${dayMonth(u.first)} to ${dayMonth(u.last)}${u.hoped ? ', as hoped' : `, ${u.lessons} lessons`}${u.note ? `; ${u.note}` : ''}`,
+            title: headOf(u),
             doings: [
               { name: 'Open it', do: () => router.push(inYear(`/unit?unit=${u.id}`, lookOfWindow())) },
               { name: 'Its lessons', do: () => router.push(inYear(`/lessons?unit=${u.id}`, lookOfWindow())) },

@@ -1,0 +1,40 @@
+import { addDays, mondayOf } from '@/core/calendar/dates';
+import { drawnLessons, type Drawn } from '@/core/edit/ways-through';
+import { dateParam, lastDay, load, type FrameInfo, type SearchParams } from '../frame/load';
+
+export interface SeveralView {
+  info: FrameInfo;
+  today: string;
+  hasYear: boolean;
+  /** The Monday of the first week drawn, and of the weeks before and after those that are. */
+  from: string;
+  before: string;
+  after: string;
+  drawn: Drawn;
+  /** Lessons in pencil up to the last day drawn. */
+  inkable: boolean;
+  lastDrawn: string;
+}
+
+/** As many weeks as are drawn on one sheet. */
+export const WEEKS = 8;
+
+export async function loadSeveral(params: SearchParams): Promise<SeveralView> {
+  const { plan, info, today } = await load(params);
+  const from = mondayOf((await dateParam(params, 'week')) ?? (info.looking && lastDay(plan)) ?? today);
+  const drawn = drawnLessons(plan);
+  const lastDrawn = addDays(from, 7 * WEEKS - 1);
+  return {
+    info,
+    today,
+    hasYear: !!plan.year,
+    from,
+    before: addDays(from, -7 * WEEKS),
+    after: addDays(from, 7 * WEEKS),
+    drawn,
+    inkable: drawn.lessons.some(
+      (l) => l.state === 'pencil' && l.dates.some((d) => d >= from && d <= lastDrawn),
+    ),
+    lastDrawn,
+  };
+}
