@@ -56,6 +56,7 @@ import {
 } from '../src/core/edit/year';
 import { mendLoan } from '../src/core/edit/loan-remedies';
 import type { CameUp } from '../src/core/edit/came-up';
+import { afresh, changePart, pencil, several } from '../src/core/edit/compose';
 import { takeWay } from '../src/core/edit/ways-through';
 import { closeUnit, reopenUnit } from '../src/core/edit/closing';
 import { closeYear, leftOver, nextDates, type NextYear } from '../src/core/edit/years';
@@ -137,6 +138,7 @@ function somethingFor(p: Plan, n: number): CameUp {
     { is: 'you-ill', ...days },
     { is: 'ran-over', lessonId: lesson(p, n), date: day(n) },
     { is: 'comes-late', partId: part(p, n), until: day(n) },
+    { is: 'does-not-fit', unitId: unit(p, n) },
     { is: 'enough', unitId: unit(p, n) },
   ];
   return pick(all, n);
@@ -225,7 +227,10 @@ export const EVERY_EDIT: Step[] = [
   (p, n) => endUnit(unit(p, n), n % 3 ? day(n) : null),
   (p, n) => mendLoan(loan(p, n), pick(['wait', 'instead', 'without'] as const, n), book(p, n)),
   (p, n) => leaveOut([lesson(p, n)], n % 3 > 0),
-  (p, n) => takeWay(somethingFor(p, n), pick(['later', 'without', 'alone', 'goes-on', 'wait', 'close'], n)),
+  (p, n) =>
+    takeWay(somethingFor(p, n), pick(['later', 'without', 'alone', 'goes-on', 'wait', 'anew', 'close'], n)),
+  (p, n) =>
+    several(pencil([part(p, n)]), afresh(unit(p, n)), changePart(part(p, n + 1), { optional: n % 2 > 0 })),
   (p, n) => closeUnit(unit(p, n)),
   (p, n) => reopenUnit(unit(p, n)),
   (p, n) => letUnitWait(unit(p, n)),

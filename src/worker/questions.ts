@@ -2,7 +2,7 @@
 import { remediesFor, remediesForWait, type Remedy } from '@/core/edit/load-remedies';
 import { remediesForLoan, type LoanRemedy } from '@/core/edit/loan-remedies';
 import type { CameUp } from '@/core/edit/came-up';
-import { waysThrough, type WayThrough } from '@/core/edit/ways-through';
+import { because, waysThrough, type WayThrough } from '@/core/edit/ways-through';
 import { tryPace, type PaceTried } from '@/core/layout/what-if';
 import type { IsoDate } from '@/core/plan/measures';
 import type { Plan } from '@/core/plan/plan';
@@ -49,8 +49,11 @@ const wait: Answering<{ lessonId: string; wait: Parameters<typeof remediesForWai
 const loan: Answering<{ loanId: string }, LoanRemedy[]> = (plan, { loanId }, today) =>
   remediesForLoan(plan, loanId, today);
 
-const through: Answering<{ what: CameUp }, WayThrough[]> = (plan, { what }, today) =>
-  waysThrough(plan, what, tried(today));
+const through: Answering<{ what: CameUp }, { because: string; ways: WayThrough[] }> = (
+  plan,
+  { what },
+  today,
+) => ({ because: because(plan, what, today), ways: waysThrough(plan, what, tried(today)) });
 
 export const QUESTIONS = { pace, load, wait, loan, through };
 

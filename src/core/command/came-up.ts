@@ -18,6 +18,8 @@ function whatInWords(plan: Plan, what: CameUp): string {
       return `${titled(plan, 'lessons', what.lessonId)} needs another day`;
     case 'comes-late':
       return `something for ${titled(plan, 'parts', what.partId)} comes late`;
+    case 'does-not-fit':
+      return `${titled(plan, 'units', what.unitId)} did not fit`;
     case 'enough':
       return `enough of ${titled(plan, 'units', what.unitId)}`;
   }

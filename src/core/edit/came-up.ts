@@ -11,7 +11,10 @@ import type { Plan, Sitting } from '../plan/plan';
 import type { Unit } from '../plan/unit';
 import { takeAlternative } from './alternatives';
 import { closeUnit } from './closing';
-import { GONE, perform, withChanged, type Edit, type EditContext } from './edit';
+import { afresh, changePart, latest, pencil, putOff, several } from './compose';
+import { perform, type Edit, type EditContext } from './edit';
+import { waysToFit } from './fit-ways';
+import { lessonsToCome, numeral, type Way } from './way';
 import { leaveOut } from './lessons';
 import { swapLessons } from './shape';
 import { didNotHappen } from './today';
@@ -29,17 +32,12 @@ export const cameUp = z.discriminatedUnion('is', [
   z.strictObject({ is: z.literal('ran-over'), lessonId: id, date: isoDate }),
   /** Something that a part needs is not there before a day: a delivery, an ingredient, a loan. */
   z.strictObject({ is: z.literal('comes-late'), partId: id, until: isoDate }),
+  /** A unit does not fit: it ends late, or something of it has no day. */
+  z.strictObject({ is: z.literal('does-not-fit'), unitId: id }),
   /** Everyone is done with a unit. */
   z.strictObject({ is: z.literal('enough'), unitId: id }),
 ]);
 export type CameUp = z.infer<typeof cameUp>;
-
-export interface Way {
-  /** The same for the same way through the same thing. */
-  key: string;
-  does: string;
-  edit: Edit;
-}
 
 /** Every way through there is for what came up, not yet worked out; the plainest first. */
 export function waysFor(plan: Plan, what: CameUp, context: EditContext): Way[] {
@@ -54,6 +52,8 @@ export function waysFor(plan: Plan, what: CameUp, context: EditContext): Way[] {
       return ranOver(plan, what);
     case 'comes-late':
       return comesLate(plan, what);
+    case 'does-not-fit':
+      return waysToFit(plan, what.unitId, context);
     case 'enough':
       return enough(plan, what);
   }
@@ -64,26 +64,6 @@ interface Days {
   first: IsoDate;
   last: IsoDate;
 }
-
-/** Edits one after the other as one; units that any of them draws afresh are. */
-const several =
-  (...edits: Edit[]): Edit =>
-  (plan, context) => {
-    let now = plan;
-    const fresh: string[] = [];
-    for (const edit of edits) {
-      const done = edit(now, context);
-      if ('refused' in done) return done;
-      now = done.plan;
-      if (Array.isArray(done.fresh)) fresh.push(...(done.fresh as string[]));
-    }
-    return { plan: now, fresh };
-  };
-
-/** Draws a unit afresh. */
-const afresh =
-  (unitId: string): Edit =>
-  (plan) => ({ plan, fresh: [unitId] });
 
 /** What stands on days and is not done, with its part. */
 function standing(plan: Plan, { first, last }: Days): { part: Part; sitting: Sitting }[] {
@@ -102,7 +82,7 @@ function daysLost(plan: Plan, { first, last, label }: Of<'days-lost'>, context: 
   // What has a fixed date in these days goes to the same weekday after them.
   const lose = several(
     dropInIllness(first, last, label || 'no school'),
-    ...fixed.map((p) => change(p.id, putOff(p, last))),
+    ...fixed.map((p) => changePart(p.id, putOff(p, last))),
   );
   const moved = fixed.map((p) => `“${p.title}” on ${shortDate(putOff(p, last).fixedDate!)}`);
   const ways: Way[] = [
@@ -186,25 +166,11 @@ function daysToMakeUp(plan: Plan, after: IsoDate, n: number): IsoDate[] {
   return found;
 }
 
-const NUMERALS = ['No', 'One', 'Two', 'Three', 'Four', 'Five'];
-const numeral = (n: number): string => NUMERALS[n] ?? String(n);
-
 /** Units with something on days, in their order. */
 function touched(plan: Plan, range: Days): Unit[] {
   const homeOf = homes(plan);
   const ids = new Set(standing(plan, range).map(({ part }) => homeOf(part).lesson?.unitId));
   return plan.units.filter((u) => ids.has(u.id));
-}
-
-function lessonsToCome(plan: Plan, unit: Unit, from: IsoDate): Plan['lessons'] {
-  const on = new Map(plan.sittings.map((s) => [s.partId, s.date]));
-  const done = doneParts(plan);
-  return lessonsOf(plan, unit.id).filter((l) => {
-    const parts = plan.parts.filter((p) => p.lessonId === l.id);
-    return (
-      !l.leftOut && parts.length > 0 && parts.every((p) => !done.has(p.id) && (on.get(p.id) ?? '9') >= from)
-    );
-  });
 }
 
 /** Kinds in which a child who is ill can take part from bed. Own choice. */
@@ -228,8 +194,8 @@ function childIll(plan: Plan, { first, last, childId }: Of<'child-ill'>, context
           const others = childrenOf(part, homeOf(part).unit, plan.children).filter((c) => c.id !== childId);
           // What is for nobody else waits until they are well again.
           return others.length
-            ? change(part.id, { childIds: others.map((c) => c.id) })
-            : several(pencil([part.id]), change(part.id, putOff(part, last)));
+            ? changePart(part.id, { childIds: others.map((c) => c.id) })
+            : several(pencil([part.id]), changePart(part.id, putOff(part, last)));
         }),
     );
   const ways: Way[] = [
@@ -249,7 +215,8 @@ function youIll(plan: Plan, { first, last }: Of<'you-ill'>, context: EditContext
   const led = standing(plan, { first, last }).filter(
     ({ part }) => part.ruleId === null && part.lead === 'leads' && part.adultId === null,
   );
-  const waits = (parts: readonly Part[]): Edit[] => parts.map((part) => change(part.id, putOff(part, last)));
+  const waits = (parts: readonly Part[]): Edit[] =>
+    parts.map((part) => changePart(part.id, putOff(part, last)));
   // What comes after it in its lesson cannot stay in ink.
   const lessons = new Set(led.map(({ part }) => part.lessonId));
   const done = doneParts(plan);
@@ -268,7 +235,7 @@ function youIll(plan: Plan, { first, last }: Of<'you-ill'>, context: EditContext
         : '',
       edit: several(
         pencilled,
-        ...there.map(({ part }) => change(part.id, { adultId: adult.id })),
+        ...there.map(({ part }) => changePart(part.id, { adultId: adult.id })),
         ...waits(others),
       ),
     };
@@ -303,7 +270,7 @@ function comesLate(plan: Plan, { partId, until }: Of<'comes-late'>): Way[] {
   const lessons = lessonsOf(plan, unit.id);
   const at = lessons.findIndex((l) => l.id === part.lessonId);
   const next = lessons[at + 1];
-  const wait = change(part.id, { earliest: latest(part.earliest, until) });
+  const wait = changePart(part.id, { earliest: latest(part.earliest, until) });
   const freed = pencil([partId]);
   return [
     {
@@ -359,33 +326,3 @@ function enough(plan: Plan, { unitId }: Of<'enough'>): Way[] {
 const didNotHappenAtAll =
   (partId: string): Edit =>
   (plan) => ({ plan: { ...plan, parts: plan.parts.filter((p) => p.id !== partId) } });
-
-/** Rubs out the ink of parts. */
-const pencil =
-  (partIds: readonly string[]): Edit =>
-  (plan) => ({
-    plan: {
-      ...plan,
-      sittings: plan.sittings.map((s) => (partIds.includes(s.partId) ? { ...s, state: 'pencil' } : s)),
-    },
-  });
-
-/** Changes a part in place. */
-const change =
-  (partId: string, fields: Partial<Part>): Edit =>
-  (plan) =>
-    plan.parts.some((p) => p.id === partId)
-      ? { plan: { ...plan, parts: withChanged(plan.parts, partId, fields) } }
-      : { refused: GONE };
-
-/** A part that waits until a day is over: one with a fixed date goes to the same weekday after it. */
-function putOff(part: Part, last: IsoDate): Pick<Part, 'fixedDate' | 'earliest'> {
-  let { fixedDate } = part;
-  while (fixedDate !== null && fixedDate <= last) fixedDate = addDays(fixedDate, 7);
-  return {
-    fixedDate,
-    earliest: part.fixedDate === null ? latest(part.earliest, addDays(last, 1)) : part.earliest,
-  };
-}
-
-const latest = (a: IsoDate | null, b: IsoDate): IsoDate => (a && a > b ? a : b);

@@ -2,6 +2,7 @@
 import { shortDate } from '../calendar/dates';
 import { schoolDays } from '../calendar/school-days';
 import { withoutPlace } from '../layout/check';
+import { conflictInWords } from '../layout/conflict';
 import { difference } from '../layout/difference';
 import { verdictOf, type Verdict } from '../layout/verdict';
 import { loanLines } from '../loans/lines';
@@ -72,12 +73,18 @@ export function drawnLessons(plan: Plan): Drawn {
 
 /** Each way through what came up, worked out; those that change nothing are left out, and those that cannot be stand last. */
 export function waysThrough(plan: Plan, what: CameUp, context: EditContext): WayThrough[] {
-  const before = new Map(plan.units.map((u) => [u.id, verdictOf(plan, u.id, context.today)]));
   const worked = waysFor(plan, what, context).map((way) => {
     const done = perform(way.edit, plan, context);
     if ('refused' in done) {
       const nothing = { moved: [], gone: [], says: [], also: [], drawn: drawnLessons(plan) };
-      return { ...nothing, key: way.key, does: way.does, refused: done.refused, rank: [9] };
+      return {
+        ...nothing,
+        key: way.key,
+        does: way.does,
+        refused: done.refused,
+        rank: [Infinity],
+        isIdle: false,
+      };
     }
     const after = done.plan;
     const { moved } = difference(plan, after);
@@ -88,12 +95,13 @@ export function waysThrough(plan: Plan, what: CameUp, context: EditContext): Way
     );
     const verdicts = units.flatMap((u) => {
       const verdict = verdictOf(after, u.id, context.today);
-      return verdict ? [{ unit: u, was: before.get(u.id), verdict }] : [];
+      return verdict ? [{ unit: u, verdict }] : [];
     });
     // Late is what ends after the end that was wished before.
-    const late = verdicts.filter(
-      ({ was, verdict }) => was?.wishedEnd && (verdict.finishes ?? '9') > was.wishedEnd && !verdict.closed,
-    ).length;
+    const late = plan.units.filter((u) => {
+      const then = verdictOf(after, u.id, context.today);
+      return u.wishedEnd && then && !then.closed && (then.finishes ?? '9') > u.wishedEnd;
+    }).length;
     return {
       key: way.key,
       does: way.does,
@@ -120,13 +128,27 @@ export function waysThrough(plan: Plan, what: CameUp, context: EditContext): Way
       ],
       also: [...preparedOtherwise(plan, after), ...loansOtherwise(plan, after, context.today)],
       drawn: drawnLessons(after),
-      rank: [lost > 0 ? 1 : 0, late, gone.length, moved.length],
+      rank: [withoutPlace(after).length, late, gone.length, moved.length],
+      isIdle: after.units.every((u, n) => u === plan.units[n]) && !moved.length && !gone.length && lost >= 0,
     };
   });
-  return worked
-    .map((w, i) => ({ w, i }))
-    .sort((a, b) => compare(a.w.rank, b.w.rank) || a.i - b.i)
-    .map(({ w: { rank: _, ...way } }) => way);
+  return (
+    worked
+      // What mends nothing is no way to mend something.
+      .filter((w) => !(what.is === 'does-not-fit' && w.isIdle))
+      .map((w, i) => ({ w, i }))
+      .sort((a, b) => compare(a.w.rank, b.w.rank) || a.i - b.i)
+      .map(({ w: { rank: _, isIdle: __, ...way } }) => way)
+  );
+}
+
+/** Why there is something to get through, in words; empty where that is plain. */
+export function because(plan: Plan, what: CameUp, today: IsoDate): string {
+  if (what.is !== 'does-not-fit') return '';
+  const verdict = verdictOf(plan, what.unitId, today);
+  if (!verdict) return '';
+  if (verdict.meetsEnd && verdict.placed === verdict.lessons) return 'It fits as it stands.';
+  return conflictInWords(plan, what.unitId, today);
 }
 
 /** Takes one of the ways through, worked out anew on the plan as it is. */

@@ -25,7 +25,7 @@ export const rubOut = async (base: number, lessonId: unknown): Promise<Outcome> 
 /** The ways through what came up, each worked out; nothing is stored. What is wrong with what was typed comes back in words. */
 export async function lookThrough(
   input: unknown,
-): Promise<{ ways: WayThrough[] } | { faults: { where: string; what: string }[] }> {
+): Promise<{ because: string; ways: WayThrough[] } | { faults: { where: string; what: string }[] }> {
   const asked = cameUp.safeParse(input);
   if (!asked.success)
     return {
@@ -37,7 +37,7 @@ export async function lookThrough(
   const what = asked.data;
   if ('first' in what && what.last < what.first)
     return { faults: [{ where: 'last', what: 'The last day comes before the first.' }] };
-  return { ways: await askBeside('through', { what }, today()) };
+  return askBeside('through', { what }, today());
 }
 
 export const takeThrough = async (base: number, input: unknown): Promise<Outcome> =>

@@ -1,8 +1,9 @@
 import { addDays, shortDate } from '@/core/calendar/dates';
 import { schoolDays } from '@/core/calendar/school-days';
+import type { CameUp } from '@/core/edit/came-up';
 import { drawnLessons, type Drawn } from '@/core/edit/ways-through';
 import { doneParts, homes, lessonsOf } from '@/core/plan/lookup';
-import { load, type FrameInfo, type SearchParams } from '../frame/load';
+import { load, param, type FrameInfo, type SearchParams } from '../frame/load';
 
 /** Something that can be chosen, by its id. */
 export interface Named {
@@ -23,6 +24,8 @@ export interface CameUpView {
   /** Parts of the weeks to come that need something: supplies, something got ready, a book. */
   parts: Named[];
   drawn: Drawn;
+  /** What is asked about at first. */
+  is: CameUp['is'];
 }
 
 /** Days to come of which the parts are offered. */
@@ -75,5 +78,6 @@ export async function loadCameUp(params: SearchParams): Promise<CameUpView> {
         name: `${part.title}, lesson ${numbers.get(lesson.id)}, ${shortDate(on)}`,
       })),
     drawn: drawnLessons(plan),
+    is: (await param(params, 'is')) === 'does-not-fit' ? 'does-not-fit' : 'days-lost',
   };
 }

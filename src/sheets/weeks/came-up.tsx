@@ -26,6 +26,7 @@ const KINDS: readonly { value: Kind; name: string }[] = [
   { value: 'you-ill', name: 'you are ill' },
   { value: 'ran-over', name: 'a lesson needs another day' },
   { value: 'comes-late', name: 'something comes late' },
+  { value: 'does-not-fit', name: 'a unit does not fit' },
   { value: 'enough', name: 'everyone is done with it' },
 ];
 
@@ -55,6 +56,7 @@ function asked(said: Said, view: CameUpView): unknown {
       return { is, lessonId, date: view.lessons.find((l) => l.id === lessonId)?.date ?? view.today };
     case 'comes-late':
       return { is, partId, until };
+    case 'does-not-fit':
     case 'enough':
       return { is, unitId };
   }
@@ -69,7 +71,7 @@ export function CameUpSheet(view: CameUpView) {
   const { act } = useAct();
   const router = useRouter();
   const [said, setSaid] = useState<Said>({
-    is: 'days-lost',
+    is: view.is,
     first: day,
     last: day,
     label: 'ill',
@@ -82,6 +84,7 @@ export function CameUpSheet(view: CameUpView) {
   });
   const [found, setFound] = useState<{
     of: string;
+    because: string;
     ways: WayThrough[];
     faults: { where: string; what: string }[];
   }>();
@@ -94,7 +97,7 @@ export function CameUpSheet(view: CameUpView) {
       void lookThrough((JSON.parse(of) as unknown[])[0]).then(
         (answer) => {
           if (late) return;
-          setFound({ of, ways: [], faults: [], ...answer });
+          setFound({ of, because: '', ways: [], faults: [], ...answer });
           setAt(0);
         },
         () => undefined,
@@ -176,7 +179,7 @@ export function CameUpSheet(view: CameUpView) {
                 />
               </>
             ) : null}
-            {said.is === 'enough' ? (
+            {said.is === 'enough' || said.is === 'does-not-fit' ? (
               <Which
                 label="Which unit"
                 of={view.units}
@@ -222,6 +225,7 @@ export function CameUpSheet(view: CameUpView) {
             <Heading>
               Ways through <small>{isNew ? 'each worked out' : 'being worked out …'}</small>
             </Heading>
+            {isNew && found.because ? <p>{found.because}</p> : null}
             <div role="radiogroup" aria-label="Ways through">
               {ways.map((w, i) => (
                 <WayRow
@@ -257,7 +261,7 @@ export function CameUpSheet(view: CameUpView) {
                 </WayRow>
               ))}
             </div>
-            {isNew && !ways.length && !found.faults.length ? (
+            {isNew && !ways.length && !found.faults.length && !found.because ? (
               <Quiet>There is nothing in the plan that this changes.</Quiet>
             ) : null}
             {way && way.also.length ? (

@@ -71,7 +71,14 @@ export function WeeksSheet(view: WeeksView) {
               wishedEnd={unit.wishedEnd}
               message={view.message}
             />
-            {verdict && !verdict.meetsEnd ? <Caution>{view.message}</Caution> : <Quiet>{view.message}</Quiet>}
+            {verdict && (!verdict.meetsEnd || verdict.placed < verdict.lessons) ? (
+              <Caution>
+                {view.message}{' '}
+                <Link href={`/weeks/came-up?is=does-not-fit&unit=${unit.id}`}>Ways to make it fit</Link>
+              </Caution>
+            ) : (
+              <Quiet>{view.message}</Quiet>
+            )}
           </div>
         </Length>
       ) : null}

@@ -1,0 +1,178 @@
+/** Ways to make a unit fit that ends late or leaves something out, as edits of the plan. */
+import { addDays, shortDate, weekdayName } from '../calendar/dates';
+import { schoolDays } from '../calendar/school-days';
+import { conflictOf } from '../layout/conflict';
+import { layoutInput } from '../layout/input';
+import { PARENT } from '../layout/ledger';
+import { verdictOf, type Verdict } from '../layout/verdict';
+import { ageOn } from '../plan/age';
+import { inAList } from '../plan/called';
+import { doneParts } from '../plan/lookup';
+import type { Plan } from '../plan/plan';
+import type { Unit } from '../plan/unit';
+import { afresh, several } from './compose';
+import { perform, withChanged, type Edit, type EditContext } from './edit';
+import { leaveOut } from './lessons';
+import { editUnit } from './units';
+import { lessonsToCome, numeral, type Way } from './way';
+import { endUnit, paceUnit, setYear } from './year';
+
+/** Minutes more a day that are tried, fewest first. Own choice. */
+const MORE = [10, 20, 30, 45, 60, 90];
+const SATURDAY = 6;
+/** Under this age a child who holds everybody up may listen in. Own choice. */
+const LISTENS_UNDER = 7;
+
+export function waysToFit(plan: Plan, unitId: string, context: EditContext): Way[] {
+  const unit = plan.units.find((u) => u.id === unitId);
+  const input = layoutInput(plan, { today: context.today });
+  if (!unit || !input || !plan.year || unit.waiting || unit.closedOn !== null) return [];
+  const holds = (edit: Edit): boolean => {
+    const done = perform(edit, plan, context);
+    const verdict = 'plan' in done ? verdictOf(done.plan, unitId, context.today) : undefined;
+    return !!verdict && isMet(verdict);
+  };
+  const now = verdictOf(plan, unitId, context.today);
+  if (!now || isMet(now)) return [];
+  const binds = conflictOf(input, unitId);
+  return [
+    ...anew(unit),
+    ...faster(unit, holds),
+    ...shorter(plan, unit, context, holds),
+    ...moreMinutes(
+      plan,
+      unit,
+      binds.flatMap((w) => (w.is === 'minutes' && w.of ? [w.of] : [])),
+      holds,
+    ),
+    ...listening(plan, unit, context),
+    ...earlier(plan, unit, context, holds),
+    ...saturdays(plan, unit),
+    ...later(plan, unit, now),
+  ];
+}
+
+const isMet = (v: Verdict): boolean => v.meetsEnd && v.placed === v.lessons;
+
+const anew = (unit: Unit): Way[] => [
+  { key: 'anew', does: `Lay “${unit.title}” out afresh`, edit: afresh(unit.id) },
+];
+
+function faster(unit: Unit, holds: (edit: Edit) => boolean): Way[] {
+  const perWeek = unit.lessonsPerWeek;
+  if (perWeek === null) return [];
+  const paces = [1, 2, 3].map((more) => perWeek + more).filter((n) => n <= 7);
+  const enough = paces.find((n) => holds(paceUnit(unit.id, n))) ?? paces[0];
+  return enough === undefined
+    ? []
+    : [{ key: `pace:${enough}`, does: `${numeral(enough)} lessons a week`, edit: paceUnit(unit.id, enough) }];
+}
+
+function shorter(plan: Plan, unit: Unit, { today }: EditContext, holds: (edit: Edit) => boolean): Way[] {
+  const optional = lessonsToCome(plan, unit, today).filter((l) => l.optional);
+  for (let n = 1; n <= optional.length; n++) {
+    const out = optional.slice(-n);
+    const ids = out.map((l) => l.id);
+    const edit = several(leaveOut(ids, true), afresh(unit.id));
+    if (n === optional.length || holds(edit))
+      return [
+        { key: `leave:${ids.join(' ')}`, does: `Leave out ${inAList(out.map((l) => `“${l.title}”`))}`, edit },
+      ];
+  }
+  return [];
+}
+
+/** More minutes a day for those whose minutes bind, each by as many as it takes. */
+function moreMinutes(plan: Plan, unit: Unit, who: readonly string[], holds: (edit: Edit) => boolean): Way[] {
+  return who.map((id) => {
+    const child = plan.children.find((c) => c.id === id);
+    const edit = (more: number): Edit =>
+      several(
+        (now) => ({
+          plan:
+            id === PARENT
+              ? { ...now, family: { ...now.family!, leadMinutes: now.family!.leadMinutes + more } }
+              : {
+                  ...now,
+                  children: withChanged(now.children, id, { minutes: (child?.minutes ?? 0) + more }),
+                },
+        }),
+        afresh(unit.id),
+      );
+    const more = MORE.find((n) => holds(edit(n))) ?? MORE[MORE.length - 1];
+    return {
+      key: `minutes:${id}:${more}`,
+      does: child ? `${child.name} works ${more} minutes more a day` : `You lead ${more} minutes more a day`,
+      edit: edit(more),
+    };
+  });
+}
+
+/** A small child who is in the unit listens in: takes part in what is together, and has no work of their own. */
+function listening(plan: Plan, unit: Unit, { today }: EditContext): Way[] {
+  return plan.children
+    .filter(
+      (c) =>
+        unit.childIds.includes(c.id) &&
+        unit.childIds.length > 1 &&
+        ageOn(c.birthMonth, today) < LISTENS_UNDER,
+    )
+    .map((c) => ({
+      key: `listens:${c.id}`,
+      does: `${c.name} only listens in`,
+      edit: editUnit(unit.id, {
+        childIds: unit.childIds.filter((id) => id !== c.id),
+        listens: [...unit.listens, c.id],
+      }),
+    }));
+}
+
+/** An earlier start, where nothing of the unit is done: the latest one with which it fits. */
+function earlier(plan: Plan, unit: Unit, { today }: EditContext, holds: (edit: Edit) => boolean): Way[] {
+  const done = doneParts(plan);
+  const own = new Set(plan.lessons.filter((l) => l.unitId === unit.id).map((l) => l.id));
+  if (unit.after !== null || plan.parts.some((p) => own.has(p.lessonId ?? '') && done.has(p.id))) return [];
+  const starts = schoolDays(plan.year!)
+    .map((d) => d.date)
+    .filter((d) => d >= today && d < unit.starts);
+  const tried = [7, 14, 21, 28].flatMap(
+    (back) => starts.filter((d) => d <= addDays(unit.starts, -back)).at(-1) ?? [],
+  );
+  const date = tried.find((d) => holds(editUnit(unit.id, { starts: d }))) ?? tried.at(-1);
+  return date
+    ? [
+        {
+          key: `start:${date}`,
+          does: `Begin on ${shortDate(date)}`,
+          edit: editUnit(unit.id, { starts: date }),
+        },
+      ]
+    : [];
+}
+
+function saturdays(plan: Plan, unit: Unit): Way[] {
+  const { weekdays } = plan.year!;
+  if (weekdays.includes(SATURDAY) || weekdays.length < 4) return [];
+  return [
+    {
+      key: 'weekday',
+      does: `Teach on ${weekdayName(SATURDAY)}s too`,
+      edit: several(
+        (now, c) => setYear({ ...now.year!, weekdays: [...now.year!.weekdays, SATURDAY] })(now, c),
+        afresh(unit.id),
+      ),
+    },
+  ];
+}
+
+function later(plan: Plan, unit: Unit, now: Verdict): Way[] {
+  return now.finishes && unit.wishedEnd && now.placed === now.lessons
+    ? [
+        {
+          key: 'end',
+          does: `Let it end on ${shortDate(now.finishes)}`,
+          edit: endUnit(unit.id, now.finishes),
+        },
+      ]
+    : [];
+}
