@@ -68,3 +68,20 @@ test('several weeks are looked at on one sheet, and inked up to a day', async ({
   await expect(page.getByRole('heading', { name: 'Week 9' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Rub out the ink' })).toBeVisible();
 });
+
+test('a unit that ends late says which wishes cannot stand together, and one way is taken', async ({
+  page,
+}) => {
+  await page.goto('/lessons');
+  await typeDate(page, 'Hard end', '2026-11-11');
+  await page.getByRole('button', { name: 'Keep this pace' }).click();
+  await page.goto('/weeks');
+  await page.getByRole('link', { name: 'Ways to make it fit' }).click();
+  await expect(
+    page.getByText(/These cannot stand together: .*3 lessons a week.* and the end on Wed 11 Nov\./),
+  ).toBeVisible();
+  const first = page.getByRole('radio').first();
+  await expect(first).toBeChecked();
+  await page.getByRole('button', { name: 'Take A' }).click();
+  await expect(page.getByText(/“From Fleece to Cloth” did not fit: /)).toBeVisible();
+});

@@ -35,5 +35,9 @@ export function layOut(input: LayoutInput, effort: Effort = input.search ? AT_ON
   stood.putBetween(leftOut!);
   const [between, anew] = [stood.score(), made.score()];
   const isCrowded = between.crowded > anew.crowded || between.overPace > anew.overPace;
-  return (between.total < anew.total && (between.out < anew.out || !isCrowded) ? stood : made).finish();
+  // What is got ready for a day is not there on an earlier one.
+  const isHurried = stood.bringsForward() && !made.bringsForward();
+  return (
+    between.total < anew.total && (between.out < anew.out || !(isCrowded || isHurried)) ? stood : made
+  ).finish();
 }

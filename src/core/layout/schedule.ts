@@ -29,7 +29,7 @@ export class Schedule {
     this.slots = new Slots(input);
   }
 
-  slotOf(part: LayPart): Slot | undefined {
+  slotOf(part: Pick<LayPart, 'id'>): Slot | undefined {
     return this.slotById.get(part.id);
   }
 

@@ -76,6 +76,15 @@ export class Scheduler {
     return lessons.every(({ unit }) => lessons.filter((l) => l.unit === unit).length < unit.lessons.length);
   }
 
+  /** Whether a part stands on an earlier day than it stood on. */
+  bringsForward(): boolean {
+    const { slots } = this.schedule;
+    return [...this.input.previous].some(([id, { date }]) => {
+      const slot = this.schedule.slotOf({ id });
+      return slot !== undefined && slots.placeOf(slot).date < date;
+    });
+  }
+
   score(): Score {
     return this.search.score();
   }

@@ -6,6 +6,8 @@ import { doneParts, homes, lessonsOf } from '@/core/plan/lookup';
 import { load, param, type FrameInfo, type SearchParams } from '../frame/load';
 
 /** Something that can be chosen, by its id. */
+import { whoIn, type WhoIn } from './who-in';
+
 export interface Named {
   id: string;
   name: string;
@@ -24,6 +26,7 @@ export interface CameUpView {
   /** Parts of the weeks to come that need something: supplies, something got ready, a book. */
   parts: Named[];
   drawn: Drawn;
+  who: Record<string, WhoIn>;
   /** What is asked about at first. */
   is: CameUp['is'];
 }
@@ -78,6 +81,7 @@ export async function loadCameUp(params: SearchParams): Promise<CameUpView> {
         name: `${part.title}, lesson ${numbers.get(lesson.id)}, ${shortDate(on)}`,
       })),
     drawn: drawnLessons(plan),
+    who: whoIn(plan),
     is: (await param(params, 'is')) === 'does-not-fit' ? 'does-not-fit' : 'days-lost',
   };
 }

@@ -218,6 +218,7 @@ export function CameUpSheet(view: CameUpView) {
               gone={new Set(way?.gone)}
               from={today}
               today={today}
+              who={view.who}
               letter={way && !way.refused ? LETTERS[at] : undefined}
             />
           </Drawing>

@@ -1,6 +1,7 @@
 import { addDays, mondayOf } from '@/core/calendar/dates';
 import { drawnLessons, type Drawn } from '@/core/edit/ways-through';
 import { dateParam, lastDay, load, type FrameInfo, type SearchParams } from '../frame/load';
+import { whoIn, type WhoIn } from './who-in';
 
 export interface SeveralView {
   info: FrameInfo;
@@ -11,6 +12,7 @@ export interface SeveralView {
   before: string;
   after: string;
   drawn: Drawn;
+  who: Record<string, WhoIn>;
   /** Lessons in pencil up to the last day drawn. */
   inkable: boolean;
   lastDrawn: string;
@@ -32,6 +34,7 @@ export async function loadSeveral(params: SearchParams): Promise<SeveralView> {
     before: addDays(from, -7 * WEEKS),
     after: addDays(from, 7 * WEEKS),
     drawn,
+    who: whoIn(plan),
     inkable: drawn.lessons.some(
       (l) => l.state === 'pencil' && l.dates.some((d) => d >= from && d <= lastDrawn),
     ),

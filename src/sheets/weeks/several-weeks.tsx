@@ -5,8 +5,11 @@ import styled from 'styled-components';
 import { addDays, dayMonth, mondayOf, weekdayName, weekdayOf } from '@/core/calendar/dates';
 import type { Drawn, DrawnLesson } from '@/core/edit/ways-through';
 import { Cloud } from '@/kit/cloud';
+import { Hatch } from '@/kit/hatch';
 import { Room } from '@/kit/room';
 import { colour, face, narrow } from '@/kit/tokens';
+
+import type { WhoIn } from './who-in';
 
 interface Ghost {
   lesson: DrawnLesson;
@@ -26,6 +29,7 @@ export function SeveralWeeks({
   today,
   letter,
   weekHref,
+  who,
 }: {
   drawn: Drawn;
   /** How it stands now; old places are shown where a lesson has moved. */
@@ -38,8 +42,24 @@ export function SeveralWeeks({
   letter?: string;
   /** Where a week is looked at by itself. */
   weekHref?: (monday: string) => string;
+  /** Units by id, told apart where there are several. */
+  who: Record<string, WhoIn>;
 }) {
   const open = new Set(drawn.schoolDays);
+  const areSeveral =
+    new Set(drawn.lessons.filter((l) => l.dates.some((d) => d >= from)).map((l) => l.unitId)).size > 1;
+  const room = (l: DrawnLesson) => (
+    <Lesson key={l.id} $state={l.state} title={`${l.title}, ${who[l.unitId]?.title ?? ''}`}>
+      {l.number} {l.title}
+      {areSeveral ? (
+        <span aria-hidden="true">
+          {who[l.unitId]?.hatches.map((h) => (
+            <Hatch key={h} name={h} width={14} height={6} framed={false} />
+          ))}
+        </span>
+      ) : null}
+    </Lesson>
+  );
   const weekdays = [...new Set([...drawn.schoolDays, ...before.schoolDays].map(weekdayOf))].sort();
   const last =
     [...drawn.lessons, ...before.lessons]
@@ -82,11 +102,7 @@ export function SeveralWeeks({
         {dates.map((date) =>
           open.has(date) ? (
             <Day key={date} $today={date === today} role="group" aria-label={dayMonth(date)}>
-              {on(drawn.lessons, date).map((l) => (
-                <Lesson key={l.id} $state={l.state} title={l.title}>
-                  {l.number} {l.title}
-                </Lesson>
-              ))}
+              {on(drawn.lessons, date).map(room)}
               {ghostsOn(date).map(({ lesson: l, isGone }) => (
                 <Ghosted
                   key={`was ${l.id}`}
@@ -100,11 +116,7 @@ export function SeveralWeeks({
           ) : (
             <Closed key={date} title={`${dayMonth(date)}: no school`}>
               {wasOpen.has(date) ? 'no school' : ''}
-              {on(drawn.lessons, date).map((l) => (
-                <Lesson key={l.id} $state={l.state} title={l.title}>
-                  {l.number} {l.title}
-                </Lesson>
-              ))}
+              {on(drawn.lessons, date).map(room)}
               {ghostsOn(date).map(({ lesson: l, isGone }) => (
                 <Ghosted key={`was ${l.id}`} $gone={isGone} title={`${l.title} stood here`}>
                   {l.number} {l.title}
@@ -184,6 +196,11 @@ const Closed = styled.div`
 const Lesson = styled(Room)`
   font: 600 13.5px/1.25 ${face.title};
   padding: 4px 7px;
+  span {
+    display: flex;
+    gap: 2px;
+    margin-top: 3px;
+  }
 `;
 const Ghosted = styled.p<{ $gone: boolean }>`
   border: 1.4px dotted ${colour.pencil};

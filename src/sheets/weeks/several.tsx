@@ -70,6 +70,7 @@ export function SeveralSheet(view: SeveralView) {
             gone={NONE}
             from={view.from}
             today={view.today}
+            who={view.who}
             weekHref={(monday) => href('/weeks', monday)}
           />
           {drawn.lessons.some((l) => l.dates.some((d) => d >= view.from)) ? null : (

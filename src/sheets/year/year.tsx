@@ -244,6 +244,15 @@ function Arithmetic({ view, onCloseYear }: { view: YearView; onCloseYear: () => 
                     <>
                       {' '}
                       · <Link href={`/unit?unit=${w.unitId}`}>open</Link>
+                      {w.urgent && !view.info.looking ? (
+                        <>
+                          {' '}
+                          ·{' '}
+                          <Link href={`/weeks/came-up?is=does-not-fit&unit=${w.unitId}`}>
+                            ways to make it fit
+                          </Link>
+                        </>
+                      ) : null}
                     </>
                   ) : null}
                 </Quiet>
