@@ -75,6 +75,7 @@ test('a unit that ends late says which wishes cannot stand together, and one way
   await page.goto('/lessons');
   await typeDate(page, 'Hard end', '2026-11-11');
   await page.getByRole('button', { name: 'Keep this pace' }).click();
+  await expect(page.getByText(/Changed the pace of “From Fleece to Cloth”/)).toBeVisible();
   await page.goto('/weeks');
   await page.getByRole('link', { name: 'Ways to make it fit' }).click();
   await expect(
