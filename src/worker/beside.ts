@@ -22,16 +22,27 @@ let thread: { worker: Worker; path: string } | undefined;
 const waiting = new Map<number, Waiting>();
 let asked = 0;
 
-/** @throws when the answer cannot be worked out: a question of ours always can */
+/** The answer, from the thread; worked out here where there is none, or it has ended. */
 export async function askBeside<Name extends QuestionName>(
   name: Name,
   input: AskedWith<Name>,
   today: IsoDate,
 ): Promise<Answered<Name>> {
-  if (process.env.NODE_ENV !== 'production' || !existsSync(BUILT)) {
-    const answering = QUESTIONS[name] as (plan: unknown, input: unknown, today: IsoDate) => unknown;
-    return answering(readDrawn(store()).plan, input, today) as Answered<Name>;
-  }
+  if (process.env.NODE_ENV === 'production' && existsSync(BUILT))
+    try {
+      return await askThread(name, input, today);
+    } catch (e) {
+      process.stderr.write(`Worked out beside no more: ${(e as Error).message}\n`);
+    }
+  const answering = QUESTIONS[name] as (plan: unknown, input: unknown, today: IsoDate) => unknown;
+  return answering(readDrawn(store()).plan, input, today) as Answered<Name>;
+}
+
+function askThread<Name extends QuestionName>(
+  name: Name,
+  input: AskedWith<Name>,
+  today: IsoDate,
+): Promise<Answered<Name>> {
   const id = ++asked;
   const { worker } = threadFor(storePath());
   return new Promise((resolve, reject) => {

@@ -27,7 +27,7 @@ function whatInWords(plan: Plan, what: CameUp): string {
 
 /** Takes a way through what came up; it is worked out anew on the plan as it is. */
 export const take = command({
-  shape: z.strictObject({ what: cameUp, key: z.string().max(2000), does: z.string().max(500) }),
+  shape: z.strictObject({ what: cameUp, key: z.string().max(20_000), does: z.string().max(500) }),
   label: (v, plan) => `Something came up, ${whatInWords(plan, v.what)}: ${v.does}`,
   edit: (v) => takeWay(v.what, v.key),
 });

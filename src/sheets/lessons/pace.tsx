@@ -1,6 +1,7 @@
 'use client';
 /** The pace of a unit, live: change it and see the end, set the end and see the pace. Nothing is kept until it is asked for. */
 import dynamic from 'next/dynamic';
+import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { shortDate } from '@/core/calendar/dates';
@@ -107,7 +108,16 @@ export function Pacing({ view }: { view: LessonsView }) {
         ) : null}
       </Row>
       <UnitRuler days={trial?.days ?? view.days} today={view.today} wishedEnd={end} message={message} />
-      {verdict && !verdict.meetsEnd ? <Caution>{message}</Caution> : <Quiet>{message}</Quiet>}
+      {verdict && (!verdict.meetsEnd || verdict.placed < verdict.lessons) ? (
+        <Caution>
+          {message}{' '}
+          {changed ? null : (
+            <Link href={`/weeks/came-up?is=does-not-fit&unit=${unit.id}`}>Ways to make it fit</Link>
+          )}
+        </Caution>
+      ) : (
+        <Quiet>{message}</Quiet>
+      )}
     </section>
   );
 }
