@@ -12,7 +12,7 @@ import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 import { toPrepare } from '../prep/get-ready';
 import { waysFor, type CameUp } from './came-up';
-import { GONE, perform, type Edit, type EditContext } from './edit';
+import { perform, type Edit, type EditContext } from './edit';
 
 /** A lesson with the days it stands on; none where it is left out or has no place. */
 export interface DrawnLesson {
@@ -126,7 +126,7 @@ export function waysThrough(plan: Plan, what: CameUp, context: EditContext): Way
         ...(lost > 0 ? [{ text: lostInWords(plan, after, lost), worse: true }] : []),
         ...verdicts.map(({ unit, verdict }) => endOf(unit.title, verdict, units.length > 1)),
       ],
-      also: [...preparedOtherwise(plan, after), ...loansOtherwise(plan, after, context.today)],
+      also: [...preparedOtherwise(plan, after, context.today), ...loansOtherwise(plan, after, context.today)],
       drawn: drawnLessons(after),
       rank: [withoutPlace(after).length, late, gone.length, moved.length],
       isIdle: after.units.every((u, n) => u === plan.units[n]) && !moved.length && !gone.length && lost >= 0,
@@ -151,12 +151,16 @@ export function because(plan: Plan, what: CameUp, today: IsoDate): string {
   return conflictInWords(plan, what.unitId, today);
 }
 
+/** The plan has changed since the ways were worked out. */
+const NO_LONGER =
+  'This way through is not there any more: the plan has changed since it was worked out. Look at the ways again.';
+
 /** Takes one of the ways through, worked out anew on the plan as it is. */
 export const takeWay =
   (what: CameUp, key: string): Edit =>
   (plan, context) => {
     const way = waysFor(plan, what, context).find((w) => w.key === key);
-    return way ? way.edit(plan, context) : { refused: GONE };
+    return way ? way.edit(plan, context) : { refused: NO_LONGER };
   };
 
 /** “Farm visit” and 2 more on no day. */
@@ -203,12 +207,12 @@ function endOf(title: string, v: Verdict, isNamed: boolean): { text: string; wor
   };
 }
 
-/** What would be got ready on another day than now. */
-function preparedOtherwise(before: Plan, after: Plan): string[] {
+/** What would be got ready on another day than now; what was to be ready on days gone by is left out. */
+function preparedOtherwise(before: Plan, after: Plan, today: IsoDate): string[] {
   const was = new Map(toPrepare(before).map((p) => [`${p.partId} ${p.what}`, p.date]));
   return toPrepare(after).flatMap((p) => {
     const date = was.get(`${p.partId} ${p.what}`);
-    return date && date !== p.date
+    return date && date !== p.date && p.date >= today
       ? [`${p.what}: by ${shortDate(p.date)} instead of ${shortDate(date)}`]
       : [];
   });

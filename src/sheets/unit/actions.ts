@@ -8,10 +8,6 @@ export const saveUnit = async (base: number, unitId: string | null, input: unkno
   unitId === null
     ? give(commands.beginUnit, base, input)
     : give(commands.changeUnit, base, input, { unitId });
-export const closeUnit = async (base: number, unitId: string): Promise<Outcome> =>
-  give(commands.closeUnit, base, unitId);
-export const reopenUnit = async (base: number, unitId: string): Promise<Outcome> =>
-  give(commands.reopenUnit, base, unitId);
 export const dropUnit = async (base: number, unitId: string): Promise<Outcome> =>
   give(commands.dropUnit, base, unitId);
 export const saveObjectives = async (base: number, input: unknown): Promise<Outcome> =>

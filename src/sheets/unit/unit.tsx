@@ -9,7 +9,7 @@ import { Caution, Column, Heading, Quiet } from '@/kit/text';
 import { colour, face, middling } from '@/kit/tokens';
 import { Frame } from '../frame/frame';
 import { useAct } from '../frame/use-act';
-import { closeUnit, reopenUnit } from './actions';
+import { closeUnit, reopenUnit } from '../frame/closing-actions';
 import { UnitRuler } from '../frame/unit-ruler';
 import { IDEA_KEYS, Ideas } from './ideas';
 import type { UnitView } from './load';

@@ -31,7 +31,7 @@ export async function lookThrough(
     return {
       faults: asked.error.issues.map((i) => ({
         where: i.path.join('.'),
-        what: 'This is still empty, or is no date.',
+        what: i.code === 'invalid_type' ? 'This is still empty.' : i.message,
       })),
     };
   const what = asked.data;

@@ -115,7 +115,12 @@ export function WhatCameUp({
         </>
       ) : null}
       {said.is === 'days-lost' ? (
-        <TextField label="What for" value={said.label} onChange={(label) => set({ label })} />
+        <TextField
+          label="What for"
+          value={said.label}
+          onChange={(label) => set({ label })}
+          error={error('label')}
+        />
       ) : null}
     </What>
   );

@@ -3,7 +3,6 @@ import { countries, publicHolidays, regions, type Holiday } from '@/core/calenda
 import { readDrawn } from '@/data/door';
 import { store } from '@/data/open';
 import type { Outcome } from '../frame/outcome';
-import * as unit from '@/core/command/unit';
 import * as commands from '@/core/command/year';
 import { give } from '../frame/act';
 
@@ -26,10 +25,6 @@ export const place = async (base: number, input: unknown): Promise<Outcome> =>
 export const end = async (base: number, input: unknown): Promise<Outcome> => give(commands.end, base, input);
 export const wait = async (base: number, unitId: string): Promise<Outcome> =>
   give(commands.wait, base, unitId);
-export const closeUnit = async (base: number, unitId: string): Promise<Outcome> =>
-  give(unit.closeUnit, base, unitId);
-export const reopenUnit = async (base: number, unitId: string): Promise<Outcome> =>
-  give(unit.reopenUnit, base, unitId);
 export const placeRow = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.placeRow, base, input);
 export const addTopic = async (base: number, input: unknown): Promise<Outcome> =>

@@ -14,7 +14,8 @@ import { Hidden } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import { inYear, lookOfWindow } from '../frame/look';
 import { useAct } from '../frame/use-act';
-import { closeUnit, end, place, reopenUnit, wait } from './actions';
+import { closeUnit, reopenUnit } from '../frame/closing-actions';
+import { end, place, wait } from './actions';
 import type { PlacedUnit, YearView } from './load';
 import {
   Strip,
