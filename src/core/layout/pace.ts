@@ -1,6 +1,6 @@
 /** A unit's pace: on which school day its next lesson is due, and whether another may begin on a day. */
 import { schoolDayFrom, type SchoolDay } from '../calendar/school-days';
-import { spread } from '../pacing/pacing';
+import { lessonsADay, spread } from '../pacing/pacing';
 import type { LayUnit } from './input';
 
 /** How much of the pace is kept: all of it, only the lessons a day, or nothing. */
@@ -35,8 +35,7 @@ export class Pace {
     const { wishedEnd } = unit;
     const span = wishedEnd ? days.filter((d) => d.index >= this.firstDay && d.date <= wishedEnd).length : 0;
     if (unit.lessonsPerWeek !== null) {
-      const weekLength = Math.max(1, ...[...this.weeks.values()].map((w) => w.days));
-      this.perDay = Math.ceil(unit.lessonsPerWeek / weekLength);
+      this.perDay = lessonsADay(days.slice(this.firstDay), unit.lessonsPerWeek);
     } else if (span > 0) {
       this.even = spread(n, span).map((day) => this.firstDay + day);
       this.perDay = Math.ceil(n / span);

@@ -49,7 +49,8 @@ export function overDays(eachDay: number, schoolDays: number): number {
 
 /**
  * The school days on which n lessons fall at a pace, from a date on: in each school week lesson j of L on day ⌈j·d/L⌉ of
- * its d days (with more lessons than days on ⌊j·d/L⌋). The year may end before the lessons do; then the list is shorter.
+ * its d days (with more lessons than days on ⌊j·d/L⌋). No day has more of them than a whole week at this pace would give
+ * it, so a week that is cut short has fewer. The year may end before the lessons do; then the list is shorter.
  */
 export function daysOfPace(
   days: readonly SchoolDay[],
@@ -59,15 +60,24 @@ export function daysOfPace(
 ): SchoolDay[] {
   const found: SchoolDay[] = [];
   const coming = days.filter((d) => d.date >= from);
+  const perDay = lessonsADay(coming, perWeek);
   for (let i = 0; i < coming.length && found.length < lessons;) {
     let n = 1;
     while (i + n < coming.length && coming[i + n].week === coming[i].week) n++;
-    const each = Math.min(perWeek, lessons - found.length);
+    const each = Math.min(perWeek, n * perDay, lessons - found.length);
+    const full = Math.min(perWeek, n * perDay);
     for (let j = 0; j < each; j++)
-      found.push(coming[i + (perWeek > n ? Math.floor((j * n) / perWeek) : Math.ceil((j * n) / perWeek))]);
+      found.push(coming[i + (full > n ? Math.floor((j * n) / full) : Math.ceil((j * n) / full))]);
     i += n;
   }
   return found;
+}
+
+/** The most lessons of a unit on one day at so many a week: those of its longest school week, spread over it. */
+export function lessonsADay(days: readonly SchoolDay[], perWeek: number): number {
+  const inWeek = new Map<number, number>();
+  for (const { week } of days) inWeek.set(week, (inWeek.get(week) ?? 0) + 1);
+  return Math.ceil(perWeek / Math.max(1, ...inWeek.values()));
 }
 
 /** The day of the last of n lessons at a pace; undefined when the year ends first. */
