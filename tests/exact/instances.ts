@@ -50,16 +50,23 @@ export function instance(seed: number): Instance {
   const hasWeekdays = trait('weekdays', 25);
   const hasLatest = trait('latest days', 25);
   const hasFixed = trait('fixed dates', 25);
+  // Of its own numbers, so that the others stay as they are.
+  const apart = xoroshiro128plus(seed + 1_000_003);
+  const hasOneOf = uniformInt(apart, 1, 100) <= 20;
+  if (hasOneOf) traits.push('one laptop');
   let made = 0;
   const part = (name: string): LayPart => {
     const who = chance(60) ? childIds : [pick(childIds)];
     const minutes = int(2, 8) * 5;
+    const needs = hasOneOf && uniformInt(apart, 1, 100) <= 60;
     return {
       id: `p${made++}`,
       title: name,
       minutes: Object.fromEntries(who.map((c) => [c, chance(80) ? minutes : minutes + 5])),
       lead: chance(50) ? minutes : 0,
       leader: null,
+      needs: needs ? ['laptop'] : [],
+      inUse: 3 * minutes,
       window: hasWindows && chance(40) ? pick<WindowName>(['morning', 'midday', 'afternoon']) : null,
       fixedDate: null,
       weekday: hasWeekdays && chance(12) ? pick(year.weekdays) : null,

@@ -26,6 +26,23 @@ describe('a day', () => {
     );
   });
 
+  it('has what there is one of in one room at a time, by one child after the other where each works alone', () => {
+    const { plan } = redraw(
+      aPlan(1, {}, (l) => [
+        aPart('spell', l, { kind: 'practice', lead: 'not-needed', needs: ['laptop'], minutes: 20 }),
+        aPart('film', l, { lead: 'not-needed', needs: ['The laptop'], minutes: 30 }),
+      ]),
+      { today: DAY },
+    );
+    const rooms = timetable(plan, DAY);
+    expect(rooms.map((r) => [r.partId, r.ends - r.starts])).toEqual([
+      ['spell', 20],
+      ['spell', 20],
+      ['film', 30],
+    ]);
+    rooms.forEach((r, i) => i && expect(r.starts).toBeGreaterThanOrEqual(rooms[i - 1].ends));
+  });
+
   it('lets a child copy while the parent listens to another', () => {
     const plan = redraw(
       aPlan(1, {}, (l) => [

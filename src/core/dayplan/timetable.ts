@@ -34,6 +34,8 @@ export interface TimetableEntry {
 interface Waiting extends Omit<TimetableEntry, 'starts' | 'ends'> {
   minutes: number;
   opens: number;
+  /** What it needs of which there is one in the house. */
+  needs: readonly string[];
   /** Parts of the lesson that these children must have left behind first. */
   after: string[];
 }
@@ -55,6 +57,7 @@ export function timetable(plan: Plan, date: IsoDate): TimetableEntry[] {
     Math.max(room.opens, ...room.childIds.map((c) => free.get(c) ?? 0));
   /** When each adult is free again; the parent stands under null. */
   const adultFree = new Map<string | null, number>();
+  const thingFree = new Map<string, number>();
   const placed: TimetableEntry[] = [];
   while (waiting.length) {
     let best: { index: number; starts: number } | undefined;
@@ -70,14 +73,17 @@ export function timetable(plan: Plan, date: IsoDate): TimetableEntry[] {
           )
       )
         continue;
-      const starts = ledMinutes(room)
-        ? Math.max(freeAt(room), adultFree.get(room.adultId) ?? 0)
-        : freeAt(room);
+      const starts = Math.max(
+        freeAt(room),
+        ledMinutes(room) ? (adultFree.get(room.adultId) ?? 0) : 0,
+        ...room.needs.map((thing) => thingFree.get(thing) ?? 0),
+      );
       if (!best || starts < best.starts) best = { index, starts };
     }
-    const [{ minutes, opens: _, after: __, ...room }] = waiting.splice(best!.index, 1);
+    const [{ minutes, opens: _, after: __, needs, ...room }] = waiting.splice(best!.index, 1);
     const ends = best!.starts + minutes;
     for (const c of room.childIds) free.set(c, ends);
+    for (const thing of needs) thingFree.set(thing, ends);
     if (ledMinutes(room)) adultFree.set(room.adultId, best!.starts + ledMinutes(room));
     placed.push({ ...room, starts: best!.starts, ends });
   }
@@ -128,6 +134,7 @@ function roomsOf(plan: Plan, sittings: Sitting[], opens: number): Waiting[] {
         childIds: group.map((c) => c.id),
         own,
         minutes,
+        needs: lay.needs,
         window: sitting.window,
         // Whoever leads in the parent's place has to be there first.
         opens: Math.max(opens, (led && part.adultId && adults.get(part.adultId)?.starts) || 0),

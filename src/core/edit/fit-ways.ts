@@ -3,7 +3,7 @@ import { addDays, shortDate, weekdayName } from '../calendar/dates';
 import { schoolDays } from '../calendar/school-days';
 import { conflictOf } from '../layout/conflict';
 import { layoutInput } from '../layout/input';
-import { PARENT } from '../layout/ledger';
+import { PARENT } from '../layout/counted';
 import { verdictOf, type Verdict } from '../layout/verdict';
 import { ageOn } from '../plan/age';
 import { inAList } from '../plan/called';

@@ -10,6 +10,7 @@ export interface Breach {
     | 'child-minutes'
     | 'parent-minutes'
     | 'adult-minutes'
+    | 'one-of'
     | 'pace';
   message: string;
 }

@@ -7,6 +7,7 @@ import type { Adult } from '../plan/household';
 import type { Plan, Sitting } from '../plan/plan';
 import { EVENING } from '../plan/words';
 import type { Breach } from './breach';
+import { oneOf, thingIn } from './counted';
 import { partMinutes } from './input';
 
 /**
@@ -34,6 +35,12 @@ export function overLimits(plan: Plan): Breach[] {
   const names = new Map([...plan.children, ...plan.adults].map((c) => [c.id, c.name]));
   const found: Breach[] = [];
   const tell = (who: string, { minutes }: Taken, when: string, limit: number): void => {
+    const thing = thingIn(who);
+    if (thing) {
+      const message = `There is one ${thing}, wanted for ${minutes} min ${when}, which has ${limit}.`;
+      found.push({ kind: 'one-of', message });
+      return;
+    }
     const name = names.get(who);
     const message = `${minutes} min ${when}; the limit is ${limit}.`;
     if (!name) found.push({ kind: 'parent-minutes', message: `You lead ${message}` });
@@ -46,7 +53,8 @@ export function overLimits(plan: Plan): Breach[] {
     for (const [who, taken] of minutesTaken(plan, atSchool)) {
       const whole = limits.get(who) ?? plan.family!.leadMinutes;
       const limit = Math.floor(whole * (day ? shareOf(day, windows) : 1));
-      if (taken.pencil && taken.minutes > limit) tell(who, taken, `on ${shortDate(date)}`, limit);
+      if (!thingIn(who) && taken.pencil && taken.minutes > limit)
+        tell(who, taken, `on ${shortDate(date)}`, limit);
     }
     for (const window of windows) {
       const inWindow = sittings.filter((s) => s.window === window.name);
@@ -94,6 +102,7 @@ const minutesIn = once((plan: Plan): Minutes => {
     of.set(part.id, [
       ...children.map((c): [string, number] => [c.id, lay.minutes[c.id]]),
       [part.adultId ?? 'parent', lay.lead],
+      ...[...new Set(lay.needs)].map((thing): [string, number] => [oneOf(thing), lay.inUse]),
     ]);
   }
   return { pencil: new Set(placedByLayout(plan).map((s) => s.partId)), of };

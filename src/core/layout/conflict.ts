@@ -4,7 +4,7 @@ import { inAList } from '../plan/called';
 import type { Plan } from '../plan/plan';
 import { layoutInput, type LayoutInput, type LayPart, type LayUnit } from './input';
 import { AS_CONSTRUCTED, AT_ONCE, layOut } from './lay-out';
-import { PARENT } from './ledger';
+import { PARENT } from './counted';
 
 /** A wish, and whose minutes it is about. */
 export interface Wish {

@@ -7,6 +7,7 @@ import type { Adult } from '../plan/household';
 import type { Assignment, Plan, Reason } from '../plan/plan';
 import type { Part } from '../plan/lesson';
 import type { Unit } from '../plan/unit';
+import { OWN_WORK_KINDS } from '../plan/words';
 import { isLadderKind } from '../ladder/kinds';
 import {
   assignmentKey,
@@ -29,6 +30,10 @@ export interface LayPart {
   lead: number;
   /** The adult who leads in the parent's place. */
   leader: string | null;
+  /** What it needs of which there is one in the house. */
+  needs: readonly string[];
+  /** Minutes that these are in use: as long as it lasts, or by one child after the other where each works alone. */
+  inUse: number;
   window: WindowName | null;
   fixedDate: IsoDate | null;
   /** Only on this weekday, or what serves for it. */
@@ -192,6 +197,14 @@ function lastMissed(plan: Pick<Plan, 'marks'>): Map<string, IsoDate> {
   return missed;
 }
 
+/** A thing there is one of, under one name however it is typed: “The laptop” is “laptop”. */
+export const thingCalled = (typed: string): string =>
+  typed
+    .trim()
+    .toLocaleLowerCase('en')
+    .replace(/^(the|our|a|an)\s+/, '')
+    .replace(/\s+/g, ' ');
+
 /** How long each part takes each child, and the parent: from the part, its pages or its assignments. */
 const MINUTES_FROM = [
   'assignments',
@@ -246,6 +259,10 @@ export const partMinutes = onceOf<
       minutes,
       lead,
       leader: part.adultId,
+      needs: part.needs.map(thingCalled),
+      inUse: OWN_WORK_KINDS.includes(part.kind)
+        ? Object.values(minutes).reduce((sum, m) => sum + m, 0)
+        : Math.max(lead, 0, ...Object.values(minutes)),
       window,
       fixedDate,
       weekday,

@@ -1,25 +1,20 @@
 /** The minutes of every child and of all who lead, day by day and window by window: what is taken and what is free. */
+import { countedIn, type Counted } from './counted';
 import type { LayoutInput, LayPart } from './input';
 
-/** Who has no room: a child's id, another adult's, or the parent. */
-export const PARENT = 'parent';
-
-/** Who lacks the minutes for a part: their whole day is full, only that half-day, or they are not there then. */
+/** Who, or what there is one of, lacks the minutes for a part: the whole day is full, only that half-day, or they are not there then. */
 export interface Lack {
   who: string;
   of: 'day' | 'half-day' | 'presence';
 }
 
-interface Person {
-  id: string;
-  dayLimit: number;
+interface Person extends Counted {
   /** Minutes of each window of each day that this person has. */
   has: Int32Array;
   /** The longest of them at school, and of evenings. */
   longest: { school: number; evening: number };
   used: Int32Array;
   usedInWindow: Int32Array;
-  minutesFor: (part: LayPart) => number;
 }
 
 export class Ledger {
@@ -29,13 +24,8 @@ export class Ledger {
   /** The part of a whole day that a day has; limits of a day shrink with it. */
   private readonly share: Float64Array;
 
-  constructor({
-    childLimits,
-    leadLimit,
-    adults,
-    windows,
-    days,
-  }: Pick<LayoutInput, 'childLimits' | 'leadLimit' | 'adults' | 'windows' | 'days'>) {
+  constructor(input: LayoutInput) {
+    const { windows, days } = input;
     this.windowCount = windows.length;
     this.atSchool = windows.map((w) => w.atSchool);
     const school = windows.filter((w) => w.atSchool);
@@ -46,43 +36,32 @@ export class Ledger {
       windows.map((w) => ({ from: w.starts, to: w.atSchool ? Math.min(w.ends, d.ends) : w.ends })),
     );
     const all = Int32Array.from(open.flatMap((d) => d.map((w) => Math.max(0, w.to - w.from))));
-    const person = (
-      id: string,
-      dayLimit: number,
-      minutesFor: Person['minutesFor'],
-      has: Int32Array = all,
-    ): Person => ({
-      id,
-      dayLimit,
-      minutesFor,
-      has,
-      longest: {
-        school: has.reduce((m, n, cell) => (this.atSchool[cell % windows.length] ? Math.max(m, n) : m), 0),
-        evening: has.reduce((m, n, cell) => (this.atSchool[cell % windows.length] ? m : Math.max(m, n)), 0),
-      },
-      used: new Int32Array(days.length),
-      usedInWindow: new Int32Array(days.length * windows.length),
-    });
-    this.people = [
-      ...Object.entries(childLimits).map(([id, limit]) => person(id, limit, (p) => p.minutes[id] ?? 0)),
-      person(PARENT, leadLimit, (p) => (p.leader === null ? p.lead : 0)),
-      ...adults.map((a) =>
-        person(
-          a.id,
-          a.minutes,
-          (p) => (p.leader === a.id ? p.lead : 0),
-          Int32Array.from(
+    this.people = countedIn(input).map((who): Person => {
+      const { there } = who;
+      const has = there
+        ? Int32Array.from(
             open.flatMap((d, i) =>
               d.map((w) =>
-                a.weekdays.includes(days[i].weekday)
-                  ? Math.max(0, Math.min(w.to, a.ends ?? Infinity) - Math.max(w.from, a.starts ?? 0))
+                there.weekdays.includes(days[i].weekday)
+                  ? Math.max(0, Math.min(w.to, there.ends ?? Infinity) - Math.max(w.from, there.starts ?? 0))
                   : 0,
               ),
             ),
-          ),
-        ),
-      ),
-    ];
+          )
+        : all;
+      const longest = (atSchool: boolean): number =>
+        has.reduce(
+          (m, n, cell) => (this.atSchool[cell % windows.length] === atSchool ? Math.max(m, n) : m),
+          0,
+        );
+      return {
+        ...who,
+        has,
+        longest: { school: longest(true), evening: longest(false) },
+        used: new Int32Array(days.length),
+        usedInWindow: new Int32Array(days.length * windows.length),
+      };
+    });
   }
 
   /** Who lacks the minutes for this part then; undefined when it fits. A full day is named before a full half-day. */

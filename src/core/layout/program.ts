@@ -9,6 +9,7 @@
 import { servesFor } from '../calendar/school-days';
 import { EVENING } from '../plan/words';
 import type { LayLesson, LayoutInput, LayPart, LayUnit, Place } from './input';
+import { countedIn } from './counted';
 import { scaleOf, WEIGHT, type Scale } from './score';
 import { Slots, type Slot } from './slots';
 
@@ -113,30 +114,17 @@ class Program {
     this.rows.push(`${[...may.map((s) => `x${n}_${s}`), `o${n}`].join(' + ')} = 1`);
   }
 
-  /** No child's, no adult's and not the parent's minutes are exceeded, of a day or of a window. */
+  /** Nobody's minutes are exceeded, of a day or of a window, nor those of what there is one of. */
   private minutes(): void {
     const { input, slots } = this;
     const school = input.windows.filter((w) => w.atSchool);
     const [starts, ends] = [school[0].starts, school[school.length - 1].ends];
-    const everyone = [
-      ...Object.entries(input.childLimits).map(([id, limit]) => ({
-        limit,
-        of: (p: LayPart): number => p.minutes[id] ?? 0,
-        there: undefined as LayoutInput['adults'][number] | undefined,
-      })),
-      { limit: input.leadLimit, of: (p: LayPart) => (p.leader === null ? p.lead : 0), there: undefined },
-      ...input.adults.map((a) => ({
-        limit: a.minutes,
-        of: (p: LayPart): number => (p.leader === a.id ? p.lead : 0),
-        there: a,
-      })),
-    ];
     const parts = [...input.units.flatMap((u) => u.lessons.flatMap((l) => l.parts)), ...input.dated];
-    for (const who of everyone) {
+    for (const who of countedIn(input)) {
       const taken = new Float64Array(slots.count);
       const terms = new Map<Slot, string[]>();
       for (const part of parts) {
-        const m = who.of(part);
+        const m = who.minutesFor(part);
         if (!m) continue;
         const free = this.free.get(part.id);
         const place = this.standing.get(part.id);
@@ -164,8 +152,8 @@ class Program {
             used += taken[s];
           }
         });
-        if (all.length)
-          this.rows.push(`${all.join(' + ')} <= ${Math.max(0, Math.floor(who.limit * share) - used)}`);
+        if (all.length && Number.isFinite(who.dayLimit))
+          this.rows.push(`${all.join(' + ')} <= ${Math.max(0, Math.floor(who.dayLimit * share) - used)}`);
       });
     }
   }

@@ -1,7 +1,7 @@
 /** The reason a part stands where it does, and why one has no place, in words. */
 import { shortDate } from '../calendar/dates';
 import type { Reason } from '../plan/plan';
-import { PARENT } from './ledger';
+import { PARENT, thingIn } from './counted';
 import type { Unplaced } from './answer';
 
 /** Names by id: children and parts. */
@@ -29,6 +29,8 @@ export function reasonInWords(reason: Reason, nameOf: NameOf): string {
     case 'full':
       return `${capital(whose(reason.of, nameOf))} was full on ${dayOf(reason)}.`;
     case 'half-days-full':
+      if (thingIn(reason.of ?? ''))
+        return `There is one ${thingIn(reason.of ?? '')}, and it was in use on ${dayOf(reason)}.`;
       return `No half-day had room for it in ${whose(reason.of, nameOf)} on ${dayOf(reason)}.`;
     case 'not-there':
       return `${capital(nameOf(reason.of ?? ''))} was not there on ${dayOf(reason)}.`;
@@ -57,6 +59,8 @@ export function unplacedInWords({ why, block }: Unplaced, nameOf: NameOf): strin
       return 'No school days are left in the year.';
     case 'no-room':
       if (block === 'own-limits') return 'No day that is left suits its weekday and its dates.';
+      if (lack && thingIn(lack.who))
+        return `There is one ${thingIn(lack.who)}, and on no day that is left is it free long enough.`;
       if (!lack) return 'What is in ink after it leaves no day for it.';
       if (lack.of === 'presence')
         return `${capital(nameOf(lack.who))} is there on no day that is left for it.`;
