@@ -23,7 +23,7 @@ import { perform, type Edit } from '@/core/edit/edit';
 import { addChild, setFamily, setRung } from '@/core/edit/family';
 import { dropInIllness, setYear } from '@/core/edit/year';
 import { moveInPart, moveRung } from '@/core/edit/ladder';
-import { addPart, addUnitPart, editLesson, setOptional } from '@/core/edit/lessons';
+import { addPart, addUnitPart, editLesson, setBuildsOn, setOptional } from '@/core/edit/lessons';
 import { markDone, noteFelt } from '@/core/edit/today';
 import { addContents, addUnit, editUnit, type UnitFields } from '@/core/edit/units';
 import { inkDays } from '@/core/edit/weeks';
@@ -320,6 +320,7 @@ export function demoPlan(): Plan {
     }),
   );
   edit(setOptional([lesson(FLEECE, 15)], true));
+  edit(setBuildsOn([lesson(FLEECE, 12), lesson(FLEECE, 13)], false));
   edit(
     addRule({
       ...blankRule,

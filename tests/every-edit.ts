@@ -56,6 +56,7 @@ import {
 } from '../src/core/edit/year';
 import { mendLoan } from '../src/core/edit/loan-remedies';
 import type { CameUp } from '../src/core/edit/came-up';
+import { putBefore } from '../src/core/edit/change-places';
 import { afresh, changePart, pencil, several } from '../src/core/edit/compose';
 import { takeWay } from '../src/core/edit/ways-through';
 import { closeUnit, reopenUnit } from '../src/core/edit/closing';
@@ -95,6 +96,7 @@ import {
   addUnitPart,
   dealActivities,
   editLesson,
+  setBuildsOn,
   setOptional,
   type PartFields,
 } from '../src/core/edit/lessons';
@@ -377,6 +379,8 @@ export const EVERY_EDIT: Step[] = [
       passage: n % 2 ? 'Wash the wool, then wait for it.' : '',
     }),
   (p, n) => setOptional([lesson(p, n), lesson(p, n + 1)], n % 2 === 0),
+  (p, n) => putBefore(lesson(p, n + 1), lesson(p, n)),
+  (p, n) => setBuildsOn([lesson(p, n), lesson(p, n + 1)], n % 3 === 0),
   (p, n) =>
     addDrafts(
       unit(p, n),

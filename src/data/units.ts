@@ -13,6 +13,7 @@ export function unitRows(units: readonly Unit[]): Pick<Rows, 'unit' | 'unit_chil
       starts: u.starts,
       wished_end: u.wishedEnd,
       lessons_per_week: u.lessonsPerWeek,
+      most_per_week: u.mostPerWeek,
       big_ideas: JSON.stringify(u.bigIdeas),
       passage: u.passage,
       start_kinds: JSON.stringify(u.startKinds),
@@ -52,6 +53,7 @@ export function unitsFrom({ unit, unit_child }: Pick<Rows, 'unit' | 'unit_child'
     starts: u.starts as string,
     wishedEnd: u.wished_end as string | null,
     lessonsPerWeek: u.lessons_per_week as number | null,
+    mostPerWeek: u.most_per_week as number | null,
     childIds: whoIs(children.get(u.id as string), 0),
     listens: whoIs(children.get(u.id as string), 1),
     after: u.after as string | null,
@@ -95,6 +97,7 @@ export function lessonRows(lessons: readonly Lesson[]): Pick<Rows, 'lesson' | 'l
       objective_ids: JSON.stringify(l.objectiveIds),
       optional: l.optional ? 1 : 0,
       left_out: l.leftOut ? 1 : 0,
+      builds_on: l.buildsOn ? 1 : 0,
       recall: JSON.stringify(l.recall),
     })),
     lesson_rung: lessons.flatMap((l) =>
@@ -117,6 +120,7 @@ export function lessonsFrom({ lesson, lesson_rung }: Pick<Rows, 'lesson' | 'less
     objectiveIds: JSON.parse(l.objective_ids as string),
     optional: l.optional === 1,
     leftOut: l.left_out === 1,
+    buildsOn: l.builds_on === 1,
     recall: (JSON.parse(l.recall as string) as Lesson['recall']).map((r) => ({
       ...r,
       answer: r.answer ?? '',

@@ -95,6 +95,7 @@ export function instance(seed: number): Instance {
       starts: days[u && chance(40) ? 3 : 0].date,
       wishedEnd: hasEnd ? days[Math.max(2, fair)].date : null,
       lessonsPerWeek: perWeek,
+      mostPerWeek: perWeek,
       lessons,
       closing: [],
     };

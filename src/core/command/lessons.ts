@@ -16,6 +16,7 @@ import {
   removePart,
   reorderLesson,
   reorderPart,
+  setBuildsOn,
   setOptional,
 } from '../edit/lessons';
 import { placeIdea } from '../edit/gathered';
@@ -115,6 +116,15 @@ export const mayBeLeftOut = command({
   shape: z.strictObject({ ids, optional: z.boolean() }),
   label: (v, plan) => `${several(plan, v.ids)} ${v.optional ? 'may' : 'must not'} be left out`,
   edit: (v) => setOptional(v.ids, v.optional),
+});
+
+export const orderIsHabit = command({
+  shape: z.strictObject({ ids, buildsOn: z.boolean() }),
+  label: (v, plan) => {
+    const build = v.ids.length === 1 ? 'builds' : 'build';
+    return `${several(plan, v.ids)} ${build}${v.buildsOn ? '' : ' no more'} on what comes before`;
+  },
+  edit: (v) => setBuildsOn(v.ids, v.buildsOn),
 });
 
 export const leaveLessonsOut = command({
@@ -232,7 +242,7 @@ export const putIdea = command({
 /** Keeps a pace that was looked at: lessons a week, or a wished end. */
 export const keepPace = command({
   about: z.strictObject({ unitId: id }),
-  shape: unit.pick({ lessonsPerWeek: true, wishedEnd: true }),
+  shape: unit.pick({ lessonsPerWeek: true, mostPerWeek: true, wishedEnd: true }),
   label: (_, plan, { unitId }) => `Changed the pace of ${titled(plan, 'units', unitId)}`,
-  edit: (v, { unitId }) => editUnit(unitId, v),
+  edit: (v, { unitId }, input) => editUnit(unitId, given(v, input)),
 });

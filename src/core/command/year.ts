@@ -91,10 +91,14 @@ export const wait = command({
 });
 
 export const placeRow = command({
-  shape: z.strictObject({ unitIds: z.array(id).min(1).max(50), from: isoDate }),
+  shape: z.strictObject({
+    unitIds: z.array(id).min(1).max(50),
+    from: isoDate,
+    end: isoDate.nullable().optional(),
+  }),
   label: (v) =>
-    `Placed ${v.unitIds.length} ${v.unitIds.length === 1 ? 'unit' : 'units one after another'} from ${shortDate(v.from)}`,
-  edit: (v) => placeInRow(v.unitIds, v.from),
+    `Placed ${v.unitIds.length} ${v.unitIds.length === 1 ? 'unit' : 'units one after another'} from ${shortDate(v.from)}${v.end ? `, to end by ${shortDate(v.end)}` : ''}`,
+  edit: (v) => placeInRow(v.unitIds, v.from, v.end),
 });
 
 /** Adds a topic that waits for its place; its children are all, until it is said otherwise. */

@@ -4,19 +4,19 @@ import { addDays, shortDate, weekdayOf } from '../calendar/dates';
 import { schoolDays } from '../calendar/school-days';
 import { verdictOf } from '../layout/verdict';
 import { inAList } from '../plan/called';
-import { byId, childrenOf, doneParts, homes, lessonsOf } from '../plan/lookup';
+import { byId, childrenOf, doneParts, homes } from '../plan/lookup';
 import type { Part } from '../plan/lesson';
 import { id, isoDate, type IsoDate } from '../plan/measures';
 import type { Plan, Sitting } from '../plan/plan';
 import type { Unit } from '../plan/unit';
 import { takeAlternative } from './alternatives';
+import { beforeIt, putBefore } from './change-places';
 import { closeUnit } from './closing';
 import { afresh, changePart, latest, pencil, putOff, several } from './compose';
 import { perform, type Edit, type EditContext } from './edit';
 import { waysToFit } from './fit-ways';
 import { lessonsToCome, numeral, type Way } from './way';
 import { leaveOut } from './lessons';
-import { swapLessons } from './shape';
 import { didNotHappen } from './today';
 import { dropInIllness, endUnit, paceUnit, setYear } from './year';
 
@@ -267,9 +267,6 @@ function comesLate(plan: Plan, { partId, until }: Of<'comes-late'>): Way[] {
   const part = plan.parts.find((p) => p.id === partId);
   const unit = part && homes(plan)(part).unit;
   if (!part?.lessonId || !unit) return [];
-  const lessons = lessonsOf(plan, unit.id);
-  const at = lessons.findIndex((l) => l.id === part.lessonId);
-  const next = lessons[at + 1];
   const wait = changePart(part.id, { earliest: latest(part.earliest, until) });
   const freed = pencil([partId]);
   return [
@@ -283,18 +280,11 @@ function comesLate(plan: Plan, { partId, until }: Of<'comes-late'>): Way[] {
       does: `Do “${a.title}” instead`,
       edit: takeAlternative(part.id, a.id),
     })),
-    ...(next
-      ? [
-          {
-            key: `swap:${next.id}`,
-            does: `“${next.title}” first, then “${lessons[at].title}”`,
-            edit: ((now, c) => {
-              const waiting = several(freed, wait)(now, c);
-              return 'refused' in waiting ? waiting : swapLessons(part.lessonId!, next.id)(waiting.plan, c);
-            }) as Edit,
-          },
-        ]
-      : []),
+    ...beforeIt(plan, unit.id, part.lessonId).map(({ lesson, does }) => ({
+      key: `before:${lesson.id}`,
+      does,
+      edit: several(freed, wait, putBefore(lesson.id, part.lessonId!), afresh(unit.id)),
+    })),
     ...(part.optional
       ? [{ key: 'without', does: `Do without “${part.title}” this time`, edit: didNotHappenAtAll(part.id) }]
       : []),

@@ -37,7 +37,7 @@ it('is the same as drawing again', () => {
       alike++;
       expect(canonical(redraw(done.plan, context).plan)).toEqual(canonical(done.plan));
     }),
-    { numRuns: 300 },
+    { numRuns: 150 },
   );
   expect(alike).toBeGreaterThan(0);
 });

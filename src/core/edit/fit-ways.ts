@@ -10,6 +10,7 @@ import { inAList } from '../plan/called';
 import { doneParts } from '../plan/lookup';
 import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
+import { changePlaces } from './change-places';
 import { afresh, several } from './compose';
 import { perform, withChanged, type Edit, type EditContext } from './edit';
 import { leaveOut } from './lessons';
@@ -45,6 +46,7 @@ export function waysToFit(plan: Plan, unitId: string, context: EditContext): Way
       binds.flatMap((w) => (w.is === 'minutes' && w.of ? [w.of] : [])),
       holds,
     ),
+    ...changePlaces(plan, unit, context, holds),
     ...listening(plan, unit, context),
     ...earlier(plan, unit, context, holds),
     ...saturdays(plan, unit),
@@ -61,7 +63,9 @@ const anew = (unit: Unit): Way[] => [
 function faster(unit: Unit, holds: (edit: Edit) => boolean): Way[] {
   const perWeek = unit.lessonsPerWeek;
   if (perWeek === null) return [];
-  const paces = [1, 2, 3].map((more) => perWeek + more).filter((n) => n <= 7);
+  const paces = [1, 2, 3]
+    .map((more) => Math.max(perWeek, unit.mostPerWeek ?? 0) + more)
+    .filter((n) => n <= 7);
   const enough = paces.find((n) => holds(paceUnit(unit.id, n))) ?? paces[0];
   return enough === undefined
     ? []

@@ -38,6 +38,14 @@ export const setOptional =
     plan: { ...plan, lessons: plan.lessons.map((l) => (ids.includes(l.id) ? { ...l, optional } : l)) },
   });
 
+/** Says of lessons whether they build on those before them. */
+export const setBuildsOn =
+  (ids: readonly string[], buildsOn: boolean): Edit =>
+  (plan) =>
+    ids.every((id) => plan.lessons.some((l) => l.id === id))
+      ? { plan: { ...plan, lessons: plan.lessons.map((l) => (ids.includes(l.id) ? { ...l, buildsOn } : l)) } }
+      : { refused: GONE };
+
 /** Leaves lessons out this time, or takes them in again; what was taught of them stays. */
 export const leaveOut =
   (ids: readonly string[], leftOut: boolean): Edit =>

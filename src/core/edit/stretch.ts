@@ -52,7 +52,9 @@ export const stretchLessons =
             ];
       parts = [...parts.filter((p) => !own.includes(p)), ...placed, ...last];
     }
-    const units = onePerWeek ? withChanged(plan.units, lessons[0].unitId, { lessonsPerWeek: 1 }) : plan.units;
+    const units = onePerWeek
+      ? withChanged(plan.units, lessons[0].unitId, { lessonsPerWeek: 1, mostPerWeek: null })
+      : plan.units;
     return { plan: { ...plan, parts, units }, fresh: [lessons[0].unitId] };
   };
 

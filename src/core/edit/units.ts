@@ -37,9 +37,18 @@ export const editUnit =
   (plan) => {
     const unit = plan.units.find((u) => u.id === id);
     if (!unit) return { refused: GONE };
-    const fields = eachOnce({ ...unit, ...change });
+    const fields = rangeOnly(eachOnce({ ...unit, ...change }));
     const frame = (u: UnitFields): string =>
-      JSON.stringify([u.starts, u.wishedEnd, u.lessonsPerWeek, u.childIds, u.listens, u.after, u.waiting]);
+      JSON.stringify([
+        u.starts,
+        u.wishedEnd,
+        u.lessonsPerWeek,
+        u.mostPerWeek,
+        u.childIds,
+        u.listens,
+        u.after,
+        u.waiting,
+      ]);
     return (
       check(plan, fields, id) ?? {
         plan: { ...plan, units: withChanged(plan.units, id, fields) },
@@ -51,6 +60,12 @@ export const editUnit =
 export const removeUnit =
   (id: string): Edit =>
   (plan) => ({ plan: { ...plan, units: plan.units.filter((u) => u.id !== id) } });
+
+/** A pace is a range only where its upper end is above the lower. */
+const rangeOnly = <U extends UnitFields>(fields: U): U =>
+  fields.mostPerWeek !== null && fields.mostPerWeek <= (fields.lessonsPerWeek ?? Infinity)
+    ? { ...fields, mostPerWeek: null }
+    : fields;
 
 /** Who is in a unit does not only listen in as well. */
 const eachOnce = <U extends UnitFields>(fields: U): U => ({

@@ -150,16 +150,24 @@ export const paceUnit =
     const unit = plan.units.find((u) => u.id === id);
     if (!unit) return { refused: GONE };
     if (unit.closedOn !== null) return { refused: isClosed(unit) };
-    return { plan: { ...plan, units: withChanged(plan.units, id, { lessonsPerWeek }) }, fresh: [id] };
+    return {
+      plan: { ...plan, units: withChanged(plan.units, id, { lessonsPerWeek, mostPerWeek: null }) },
+      fresh: [id],
+    };
   };
 
-/** Places units one after another from a date on, tied: each begins on the school day after the one before has ended. */
+/**
+ * Places units one after another from a date on, tied: each begins on the school day after the one before has ended.
+ * @param end the hard end of them all; undefined: that of the last one stays
+ */
 export const placeInRow =
-  (ids: readonly string[], from: IsoDate): Edit =>
+  (ids: readonly string[], from: IsoDate, end?: IsoDate | null): Edit =>
   (plan): ReturnType<Edit> => {
     if (!plan.year) return { refused: 'There is no school year yet.' };
     const closed = plan.units.find((u) => ids.includes(u.id) && u.closedOn !== null);
     if (closed) return { refused: isClosed(closed) };
+    if (end && end < from)
+      return { refused: `They cannot end on ${shortDate(end)}, before they begin on ${shortDate(from)}.` };
     const row = rowOf(plan, ids);
     if ('refused' in row) return row;
     const { units } = unitsInRow(schoolDays(plan.year), from, row);
@@ -179,7 +187,7 @@ export const placeInRow =
                 starts: units[ids.indexOf(u.id)].starts!,
                 after: ids[ids.indexOf(u.id) - 1] ?? null,
                 // One hard end for the row: that of its last unit stays, if it comes late enough.
-                wishedEnd: endOfRow(u, ids, units[ids.indexOf(u.id)].starts!),
+                wishedEnd: endOfRow(u, ids, units[ids.indexOf(u.id)].starts!, end),
               }
             : u,
         ),
@@ -188,8 +196,16 @@ export const placeInRow =
     };
   };
 
-const endOfRow = (unit: Unit, ids: readonly string[], starts: IsoDate): IsoDate | null =>
-  unit.id === ids.at(-1) && unit.wishedEnd !== null && unit.wishedEnd >= starts ? unit.wishedEnd : null;
+function endOfRow(
+  unit: Unit,
+  ids: readonly string[],
+  starts: IsoDate,
+  end: IsoDate | null | undefined,
+): IsoDate | null {
+  if (unit.id !== ids.at(-1)) return null;
+  if (end !== undefined) return end;
+  return unit.wishedEnd !== null && unit.wishedEnd >= starts ? unit.wishedEnd : null;
+}
 
 /**
  * Units as they stand in a row: their lessons and pace; one without lessons counts as it is hoped, at three a week

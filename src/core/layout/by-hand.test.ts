@@ -69,7 +69,7 @@ describe('a part put somewhere by hand', () => {
           }
         },
       ),
-      { numRuns: 120 },
+      { numRuns: 80 },
     );
   });
 

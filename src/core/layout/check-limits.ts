@@ -134,6 +134,7 @@ export function overPace(plan: Plan): Breach[] {
   const open = new Map(days.map((d) => [d.date, d]));
   for (const unit of plan.units) {
     if (unit.waiting || unit.closedOn !== null || unit.lessonsPerWeek === null) continue;
+    const most = Math.max(unit.lessonsPerWeek, unit.mostPerWeek ?? 0);
     const begun = new Map<number, { lessons: number; keeps: boolean }>();
     let isSqueezed = false;
     for (const lesson of plan.lessons.filter((l) => l.unitId === unit.id).reverse()) {
@@ -156,12 +157,12 @@ export function overPace(plan: Plan): Breach[] {
     for (let week = weeks - 1; week >= 0; week--) {
       const here = begun.get(week);
       later += here?.lessons ?? 0;
-      if (!here?.keeps || here.lessons <= unit.lessonsPerWeek) continue;
-      if (later > unit.lessonsPerWeek * (weeks - week)) continue;
+      if (!here?.keeps || here.lessons <= most) continue;
+      if (later > most * (weeks - week)) continue;
       const { monday } = days.find((d) => d.week === week)!;
       found.push({
         kind: 'pace',
-        message: `${here.lessons} lessons of “${unit.title}” begin in the week of ${shortDate(monday)}; its pace is ${unit.lessonsPerWeek}. Ink it there, raise the pace, or move another lesson out of that week first.`,
+        message: `${here.lessons} lessons of “${unit.title}” begin in the week of ${shortDate(monday)}; its pace is ${most}. Ink it there, raise the pace, or move another lesson out of that week first.`,
       });
     }
   }

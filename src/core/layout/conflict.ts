@@ -1,6 +1,6 @@
 /** Which wishes of a unit cannot stand together: a smallest set of them, found by taking one after the other away. */
 import { shortDate } from '../calendar/dates';
-import { inAList } from '../plan/called';
+import { inAList, paceInWords } from '../plan/called';
 import type { Plan } from '../plan/plan';
 import { layoutInput, type LayoutInput, type LayPart, type LayUnit } from './input';
 import { AS_CONSTRUCTED, AT_ONCE, layOut } from './lay-out';
@@ -60,6 +60,7 @@ function with_(input: LayoutInput, unit: LayUnit, kept: readonly Wish[]): Layout
   const relaxed: LayUnit = {
     ...unit,
     lessonsPerWeek: has('pace') ? unit.lessonsPerWeek : null,
+    mostPerWeek: has('pace') ? unit.mostPerWeek : null,
     wishedEnd: has('end') ? unit.wishedEnd : null,
     lessons: unit.lessons.map((l) => ({ ...l, parts: l.parts.map(free) })),
   };
@@ -101,7 +102,7 @@ export function conflictInWords(plan: Plan, unitId: string, today: string): stri
       case 'end':
         return `the end on ${shortDate(unit.wishedEnd!)}`;
       case 'pace':
-        return `${unit.lessonsPerWeek} ${unit.lessonsPerWeek === 1 ? 'lesson' : 'lessons'} a week`;
+        return `${paceInWords(unit)} a week`;
       case 'minutes':
         return of === PARENT
           ? `your ${plan.family!.leadMinutes} minutes a day`

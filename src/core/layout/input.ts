@@ -2,6 +2,7 @@
 import { onceOf } from '../plan/once';
 import { addDays } from '../calendar/dates';
 import { schoolDays, windowsOf, type DayWindow, type SchoolDay } from '../calendar/school-days';
+import { paceForEnd } from '../pacing/pacing';
 import type { IsoDate, WindowName } from '../plan/measures';
 import type { Adult } from '../plan/household';
 import type { Assignment, Plan, Reason } from '../plan/plan';
@@ -57,7 +58,9 @@ export interface LayUnit {
   id: string;
   starts: IsoDate;
   wishedEnd: IsoDate | null;
+  /** Lessons a week that are aimed at, and the most there may be. */
   lessonsPerWeek: number | null;
+  mostPerWeek: number | null;
   lessons: LayLesson[];
   /** Parts of the unit itself that have no date: they come after its last lesson. */
   closing: LayPart[];
@@ -118,6 +121,7 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
   const minutesFor = partMinutes(plan);
   const homeOf = homes(plan);
   const done = doneParts(plan);
+  const days = schoolDays(plan.year);
   // Of what is closed or left out only what was taught stands.
   const stands = (p: Part): boolean => done.has(p.id) || isLeft(homeOf(p)) === undefined;
   const loose = plan.parts.filter((p) => p.lessonId === null && !homeOf(p).unit?.waiting && stands(p));
@@ -127,7 +131,7 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
       id: unit.id,
       starts: unit.starts,
       wishedEnd: unit.wishedEnd,
-      lessonsPerWeek: unit.lessonsPerWeek,
+      ...paceOf(unit, days, (lessonsOf.get(unit.id) ?? []).filter((l) => !l.leftOut).length),
       lessons: (lessonsOf.get(unit.id) ?? []).flatMap((lesson) => {
         const parts = (partsOf.get(lesson.id) ?? []).filter(stands);
         if (lesson.leftOut && !parts.length) return [];
@@ -144,7 +148,7 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
         .map((p) => minutesFor(p, unit)),
     }));
   return {
-    days: schoolDays(plan.year),
+    days,
     windows: windowsOf(plan.year),
     childLimits: Object.fromEntries(plan.children.map((c) => [c.id, c.minutes])),
     leadLimit: plan.family.leadMinutes,
@@ -155,6 +159,21 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
     dated: loose.filter((p) => p.fixedDate !== null).map((p) => minutesFor(p, homeOf(p).unit)),
     ...standing(plan, choice),
   };
+}
+
+/**
+ * The lessons a week that a unit aims at: those of its pace; of a pace that is a range, the fewest with which it would end as
+ * wished, and its lower end where nothing asks for more.
+ */
+function paceOf(
+  { lessonsPerWeek: least, mostPerWeek, wishedEnd, starts }: Unit,
+  days: readonly SchoolDay[],
+  lessons: number,
+): Pick<LayUnit, 'lessonsPerWeek' | 'mostPerWeek'> {
+  if (least === null) return { lessonsPerWeek: null, mostPerWeek: null };
+  const most = Math.max(least, mostPerWeek ?? least);
+  const needed = wishedEnd ? (paceForEnd(days, starts, wishedEnd, lessons) ?? most) : least;
+  return { lessonsPerWeek: Math.min(most, Math.max(least, needed)), mostPerWeek: most };
 }
 
 /**

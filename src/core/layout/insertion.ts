@@ -197,8 +197,8 @@ export class Insertion {
       const { week } = days[day];
       cost += WEIGHT.aim * Math.abs(day - asked.due);
       if (asked.dueWeek !== undefined) cost += 2 * WEIGHT.uneven * Math.abs(week - asked.dueWeek);
-      const { lessonsPerWeek } = asked.unit;
-      if (lessonsPerWeek !== null && (asked.begun.inWeek.get(week) ?? 0) >= lessonsPerWeek)
+      const { mostPerWeek } = asked.unit;
+      if (mostPerWeek !== null && (asked.begun.inWeek.get(week) ?? 0) >= mostPerWeek)
         cost += asked.keepsPace ? Infinity : WEIGHT.overPace;
       if ((asked.begun.onDay.get(day) ?? 0) >= scale.perDay.get(asked.unit.id)!) cost += WEIGHT.crowded;
     } else if (!so.waitedFor && day > so.last) {

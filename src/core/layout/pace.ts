@@ -34,8 +34,8 @@ export class Pace {
     const n = unit.lessons.length;
     const { wishedEnd } = unit;
     const span = wishedEnd ? days.filter((d) => d.index >= this.firstDay && d.date <= wishedEnd).length : 0;
-    if (unit.lessonsPerWeek !== null) {
-      this.perDay = lessonsADay(days.slice(this.firstDay), unit.lessonsPerWeek);
+    if (unit.mostPerWeek !== null) {
+      this.perDay = lessonsADay(days.slice(this.firstDay), unit.mostPerWeek);
     } else if (span > 0) {
       this.even = spread(n, span).map((day) => this.firstDay + day);
       this.perDay = Math.ceil(n / span);
@@ -63,7 +63,7 @@ export class Pace {
   letsStay(day: number, isSqueezed: boolean): boolean {
     if (day < this.firstDay) return false;
     if (this.begunOn[day] >= Math.max(this.perDay, this.begunOnBefore[day])) return false;
-    const perWeek = this.unit.lessonsPerWeek;
+    const perWeek = this.unit.mostPerWeek;
     if (perWeek === null) return true;
     const week = this.days[day].week;
     const most =
@@ -88,8 +88,8 @@ export class Pace {
     if (this.begunOn[day] >= this.perDay) return false;
     return (
       keeps === 'day' ||
-      this.unit.lessonsPerWeek === null ||
-      (this.begunInWeek.get(this.days[day].week) ?? 0) < this.unit.lessonsPerWeek
+      this.unit.mostPerWeek === null ||
+      (this.begunInWeek.get(this.days[day].week) ?? 0) < this.unit.mostPerWeek
     );
   }
 

@@ -287,11 +287,11 @@ class Program {
           `${e}${terms.map((t) => ` + ${t}`).join('')} >= ${ideal[week] - constant}`,
         );
       }
-      if (unit.lessonsPerWeek !== null && terms.length) {
+      if (unit.mostPerWeek !== null && terms.length) {
         const w = `w${u}_${week}`;
         this.bounds.push(`${w} >= 0`);
         this.costs(w, WEIGHT.overPace);
-        this.rows.push(`${terms.join(' + ')} - ${w} <= ${Math.max(0, unit.lessonsPerWeek - constant)}`);
+        this.rows.push(`${terms.join(' + ')} - ${w} <= ${Math.max(0, unit.mostPerWeek - constant)}`);
       }
     }
   }

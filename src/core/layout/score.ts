@@ -149,8 +149,8 @@ function scoreUnit(scale: Scale, unit: LayUnit, placeOf: PlaceOf, s: Score): voi
   }
   if (end > last) s.late += end - last;
   if (end >= 0) s.finish += Math.max(0, end - first);
-  if (unit.lessonsPerWeek !== null)
-    for (const n of begun.values()) s.overPace += Math.max(0, n - unit.lessonsPerWeek);
+  if (unit.mostPerWeek !== null)
+    for (const n of begun.values()) s.overPace += Math.max(0, n - unit.mostPerWeek);
   const perDay = scale.perDay.get(unit.id)!;
   for (const n of onDay.values()) s.crowded += Math.max(0, n - perDay);
   if (idealInWeek) idealInWeek.forEach((n, week) => (s.uneven += Math.abs(n - (begun.get(week) ?? 0))));

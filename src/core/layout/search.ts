@@ -147,7 +147,7 @@ export class Search {
   private overPace(): number {
     let over = 0;
     for (const unit of this.units) {
-      if (unit.lessonsPerWeek === null) continue;
+      if (unit.mostPerWeek === null) continue;
       const begun = new Map<number, { lessons: number; keeps: boolean }>();
       let isSqueezed = false;
       for (let i = unit.lessons.length - 1; i >= 0; i--) {
@@ -161,7 +161,7 @@ export class Search {
         const was = begun.get(week) ?? { lessons: 0, keeps: false };
         begun.set(week, { lessons: was.lessons + 1, keeps: was.keeps || !isSqueezed });
       }
-      over += overPaceIn(begun, unit.lessonsPerWeek, this.scale.weeks);
+      over += overPaceIn(begun, unit.mostPerWeek, this.scale.weeks);
     }
     return over;
   }

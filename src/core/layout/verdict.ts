@@ -153,12 +153,12 @@ export function paceMeeting(plan: Plan, unitId: string, today: IsoDate): number 
 function fasterPace(
   input: LayoutInput,
   unit: LayUnit,
-  from = (unit.lessonsPerWeek ?? 0) + 1,
+  from = (unit.mostPerWeek ?? 0) + 1,
 ): Verdict['remedy'] {
   const inUnit = new Set(unit.lessons.flatMap((l) => l.parts.map((p) => p.id)));
   const previous = new Map([...input.previous].filter(([partId]) => !inUnit.has(partId)));
   for (let lessonsPerWeek = from; lessonsPerWeek <= Math.max(from + 4, 10); lessonsPerWeek++) {
-    const faster = { ...unit, lessonsPerWeek };
+    const faster = { ...unit, lessonsPerWeek, mostPerWeek: lessonsPerWeek };
     const trial: LayoutInput = {
       ...input,
       previous,

@@ -114,24 +114,35 @@ export interface InRow {
 export interface RowAnswer {
   /** When each unit begins and ends; no end where the year is over first. */
   units: { title: string; starts?: IsoDate; ends?: IsoDate }[];
-  /** Whether all have ended by the last school day. */
+  /** Whether all have ended by the last school day, or the hard end. */
   fits: boolean;
   /** The fewest lessons a week, the same for each, with which they would; undefined when they do, or when none would. */
   pace?: number;
 }
 
-/** Several units one after another, each from the school day after the one before: will they end before the year does? */
-export function unitsInRow(days: readonly SchoolDay[], from: IsoDate, units: readonly InRow[]): RowAnswer {
+/**
+ * Several units one after another, each from the school day after the one before: will they end before the year does?
+ * @param by or by this day, where the row has a hard end
+ */
+export function unitsInRow(
+  days: readonly SchoolDay[],
+  from: IsoDate,
+  units: readonly InRow[],
+  by: IsoDate = days.at(-1)?.date ?? from,
+): RowAnswer {
+  const isMet = (row: RowAnswer['units']): boolean => row.every((u) => u.ends !== undefined && u.ends <= by);
   const laid = inRow(days, from, units);
-  const fits = laid.every((u) => u.ends !== undefined);
+  const fits = isMet(laid);
   if (fits) return { units: laid, fits };
   for (let pace = 1; pace <= 35; pace++)
     if (
-      inRow(
-        days,
-        from,
-        units.map((u) => ({ ...u, perWeek: pace })),
-      ).every((u) => u.ends !== undefined)
+      isMet(
+        inRow(
+          days,
+          from,
+          units.map((u) => ({ ...u, perWeek: pace })),
+        ),
+      )
     )
       return { units: laid, fits, pace };
   return { units: laid, fits };

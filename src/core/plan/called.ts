@@ -1,5 +1,6 @@
 /** How things of a plan are called in a sentence: titles in quotation marks, names, and figures with their nouns. */
 import type { Plan } from './plan';
+import type { Unit } from './unit';
 
 type Titled = 'units' | 'lessons' | 'parts' | 'books' | 'rules' | 'outlines' | 'works';
 
@@ -35,6 +36,17 @@ export const childName = (plan: Pick<Plan, 'children'>, id: string | null, other
 
 /** A figure with its noun: `1 word`, `4 words`, `2 copies`. */
 export const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+
+/** Lessons a week in figures: `3`, `2 to 5`. */
+export const paceFigures = ({ lessonsPerWeek, mostPerWeek }: PaceOf): string =>
+  mostPerWeek !== null && mostPerWeek > (lessonsPerWeek ?? 0)
+    ? `${lessonsPerWeek} to ${mostPerWeek}`
+    : String(lessonsPerWeek ?? 0);
+
+/** How many lessons a week, as a range where it is one: `3 lessons`, `2 to 5 lessons`. */
+export const paceInWords = (pace: PaceOf): string =>
+  `${paceFigures(pace)} ${paceFigures(pace) === '1' ? 'lesson' : 'lessons'}`;
+type PaceOf = Pick<Unit, 'lessonsPerWeek' | 'mostPerWeek'>;
 
 const andList = new Intl.ListFormat('en-GB', { type: 'conjunction' });
 /** Names one after the other: `Ottilie, Bram and Junia`. */

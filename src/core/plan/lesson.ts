@@ -39,6 +39,8 @@ export const lesson = z.strictObject({
   optional: z.boolean().default(false),
   /** Left out this time: what was not done of it stands on no day. */
   leftOut: z.boolean().default(false),
+  /** Builds on the lessons before it. Lessons that build on nothing may change places. */
+  buildsOn: z.boolean().default(true),
   /** Pages of the spine as its contents give them; null when the contents give none. */
   firstPage: z.int().min(1).max(9999).nullable(),
   lastPage: z.int().min(1).max(9999).nullable(),

@@ -25,6 +25,8 @@ export const unit = z.strictObject({
   wishedEnd: isoDate.nullable(),
   /** Fixed pace; null spreads the lessons evenly to the wished end, or gives a lesson a day. */
   lessonsPerWeek: z.int().min(1).max(35).nullable(),
+  /** Up to so many a week where the wished end asks for it; null: no more than the pace. */
+  mostPerWeek: z.int().min(1).max(35).nullable().default(null),
   /** What the family hopes or guesses it takes, before there are lessons to count. */
   hopedWeeks: z.int().min(1).max(60).nullable().default(null),
   /** Who is in it: takes part in all of it, with work of their own. */

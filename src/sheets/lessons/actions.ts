@@ -22,6 +22,8 @@ export const dropLessons = async (base: number, lessonIds: string[]): Promise<Ou
   give(commands.dropLessons, base, lessonIds);
 export const mayBeLeftOut = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.mayBeLeftOut, base, input);
+export const orderIsHabit = async (base: number, input: unknown): Promise<Outcome> =>
+  give(commands.orderIsHabit, base, input);
 export const leaveLessonsOut = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.leaveLessonsOut, base, input);
 export const shiftLesson = async (base: number, input: unknown): Promise<Outcome> =>

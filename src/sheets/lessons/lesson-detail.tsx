@@ -10,7 +10,7 @@ import { Menu } from '@/kit/menu';
 import { Caution, Column, Heading, Quiet } from '@/kit/text';
 import { Cautions } from '../frame/cautions';
 import { useAct } from '../frame/use-act';
-import { changeLesson, leaveLessonsOut, dropLessons, see, shiftLesson } from './actions';
+import { changeLesson, leaveLessonsOut, orderIsHabit, dropLessons, see, shiftLesson } from './actions';
 import type { LessonsView, LessonView } from './load';
 import { whenBefore } from '../frame/part-words';
 import { partDoings, type OpenForm } from './part-menu';
@@ -57,6 +57,7 @@ export function LessonDetail({
               dates.length ? fromTo(dates[0], dates[1]) : 'not on a day yet',
               lesson.spinePages ? `spine pp. ${lesson.spinePages}` : '',
               lesson.optional ? 'may be left out' : '',
+              lesson.buildsOn ? '' : 'builds on nothing: may come earlier',
             ]
               .filter(Boolean)
               .join(' · ')}
@@ -105,6 +106,13 @@ export function LessonDetail({
             onPress={() => act((base) => changeLesson(base, lesson.id, { optional: !lesson.optional }))}
           >
             {lesson.optional ? 'Not optional' : 'Optional'}
+          </PlainButton>
+          <PlainButton
+            onPress={() =>
+              act((base) => orderIsHabit(base, { ids: [lesson.id], buildsOn: !lesson.buildsOn }))
+            }
+          >
+            {lesson.buildsOn ? 'In any order' : 'In this order'}
           </PlainButton>
           <PlainButton
             onPress={() =>

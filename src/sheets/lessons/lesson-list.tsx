@@ -168,6 +168,7 @@ export function LessonList({
                   </Small>
                 ) : null}
                 {l.optional ? <Small>may be left out</Small> : null}
+                {l.buildsOn ? null : <Small>in any order</Small>}
                 {whereTo(l, unit)}
               </Title>
               <Pages>{l.spinePages}</Pages>

@@ -3,6 +3,7 @@ import { gather, swap } from './shape-actions';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState } from 'react';
+import { paceFigures } from '@/core/plan/called';
 import { dayMonth, lengthText } from '@/core/calendar/dates';
 import { Button } from '@/kit/button';
 import { Menu } from '@/kit/menu';
@@ -10,7 +11,7 @@ import { Quiet } from '@/kit/text';
 import { Frame } from '../frame/frame';
 import { inYear } from '../frame/look';
 import { useAct } from '../frame/use-act';
-import { dropLessons, mayBeLeftOut } from './actions';
+import { dropLessons, mayBeLeftOut, orderIsHabit } from './actions';
 import { LessonDetail } from './lesson-detail';
 import { LessonList, LIST_KEYS, type Chosen } from './lesson-list';
 import type { LessonsView } from './load';
@@ -62,7 +63,7 @@ export function LessonsSheet(view: LessonsView) {
       subtitle={
         <>
           {unit.title} · {lessons.length} {lessons.length === 1 ? 'lesson' : 'lessons'}
-          {unit.lessonsPerWeek ? `, ${unit.lessonsPerWeek} a week` : ''}
+          {unit.lessonsPerWeek ? `, ${paceFigures(unit)} a week` : ''}
           {verdict?.finishes ? `, to ${dayMonth(verdict.finishes)}` : ''}
           {unit.waiting ? ', waiting for its place in the year' : ''}
           {unit.closedOn ? `, closed on ${dayMonth(unit.closedOn)}` : ''}
@@ -86,7 +87,7 @@ export function LessonsSheet(view: LessonsView) {
         ...(verdict?.finishes
           ? [
               {
-                name: unit.lessonsPerWeek ? `At ${unit.lessonsPerWeek} a week` : 'Spread evenly',
+                name: unit.lessonsPerWeek ? `At ${paceFigures(unit)} a week` : 'Spread evenly',
                 value: `ends ${dayMonth(verdict.finishes)}`,
               },
             ]
@@ -216,6 +217,11 @@ function Several({
         }
       >
         {several.every((l) => l.optional) ? 'Not optional' : 'Optional'}
+      </Button>
+      <Button
+        onPress={() => act((base) => orderIsHabit(base, { ids, buildsOn: !several.some((l) => l.buildsOn) }))}
+      >
+        {several.some((l) => l.buildsOn) ? 'In any order' : 'In this order'}
       </Button>
       <Button onPress={() => act((base) => dropLessons(base, ids), { then: onGone })}>Drop</Button>
     </Bar>

@@ -58,6 +58,7 @@ export function fieldsOf({ unit, children, firstDay }: Pick<UnitView, 'unit' | '
     starts: u.starts as string | null,
     wishedEnd: u.wishedEnd,
     lessonsPerWeek: u.lessonsPerWeek,
+    mostPerWeek: u.mostPerWeek,
     hopedWeeks: u.hopedWeeks,
     waiting: u.waiting,
     childIds: u.childIds,
@@ -101,5 +102,6 @@ export function unitFrom(value: UnitFields) {
     listens: rest.listens.filter((c) => !rest.childIds.includes(c)),
     wishedEnd: frame === 'end' || frame === 'both' ? value.wishedEnd : null,
     lessonsPerWeek: frame === 'pace' || frame === 'both' ? value.lessonsPerWeek : null,
+    mostPerWeek: frame === 'pace' || frame === 'both' ? value.mostPerWeek : null,
   };
 }

@@ -75,6 +75,17 @@ export function UnitForm({ view: { unit, children, others: otherUnits, firstDay 
               error={error('lessonsPerWeek')}
             />
           ) : null}
+          {value.frame === 'pace' || value.frame === 'both' ? (
+            <NumberField
+              label="Up to, where need be"
+              help="Two to five a week: where the end asks for it."
+              value={value.mostPerWeek}
+              onChange={(v) => set('mostPerWeek', v)}
+              min={1}
+              max={35}
+              error={error('mostPerWeek')}
+            />
+          ) : null}
           <NumberField
             label="Hoped weeks"
             help="Until there are lessons to count."

@@ -8,7 +8,7 @@ import { reasonInWords } from '@/core/layout/reasons';
 import { unitDays, type UnitDay } from '@/core/layout/unit-days';
 import { verdictInWords, verdictOf, type Verdict } from '@/core/layout/verdict';
 import { isLadderKind } from '@/core/ladder/kinds';
-import { namesIn } from '@/core/plan/called';
+import { namesIn, paceFigures } from '@/core/plan/called';
 import { assignmentKey, byId, childrenOf, doneParts, groupBy, homes, lessonsOf } from '@/core/plan/lookup';
 import { OWN_WORK_KINDS } from '@/core/plan/words';
 import type { WindowName } from '@/core/plan/measures';
@@ -85,7 +85,7 @@ export interface WeeksView {
   rubbable: boolean;
   /** Pencilled sittings on days gone by. */
   stale: number;
-  unit?: { id: string; title: string; lessonsPerWeek: number | null; wishedEnd: string | null };
+  unit?: { id: string; title: string; perWeek: string; wishedEnd: string | null };
   verdict?: Verdict;
   message: string;
   unitDays: UnitDay[];
@@ -277,7 +277,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
     unit: unit && {
       id: unit.id,
       title: unit.title,
-      lessonsPerWeek: unit.lessonsPerWeek,
+      perWeek: unit.lessonsPerWeek ? paceFigures(unit) : '',
       wishedEnd: unit.wishedEnd,
     },
     verdict,

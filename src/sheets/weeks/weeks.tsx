@@ -32,7 +32,7 @@ export function WeeksSheet(view: WeeksView) {
       subtitle={view.hasYear ? view.subtitle : undefined}
       actions={view.hasYear ? <Doings view={view} href={href} /> : null}
       figures={[
-        ...(unit?.lessonsPerWeek ? [{ name: 'Lessons a week', value: String(unit.lessonsPerWeek) }] : []),
+        ...(unit?.perWeek ? [{ name: 'Lessons a week', value: unit.perWeek }] : []),
         ...(verdict?.finishes ? [{ name: 'Finishes', value: shortDate(verdict.finishes) }] : []),
         ...(verdict?.wishedEnd
           ? [

@@ -26,6 +26,7 @@ export function InARow({ view, chosen }: { view: YearView; chosen: WaitingUnit[]
       view.days.find((d) => d.date >= view.today)?.date ??
       null,
   );
+  const [by, setBy] = useState<string | null>(null);
   const [more, setMore] = useState<number | null>(chosen.length ? 0 : 2);
   const [lessons, setLessons] = useState<number | null>(12);
   const [pace, setPace] = useState<number | null>(3);
@@ -41,13 +42,14 @@ export function InARow({ view, chosen }: { view: YearView; chosen: WaitingUnit[]
       perWeek: pace ?? 1,
     })),
   ].filter((u) => u.lessons > 0);
-  const answer = from && row.length ? unitsInRow(view.days, from, row) : undefined;
+  const answer = from && row.length ? unitsInRow(view.days, from, row, by ?? undefined) : undefined;
   const ends = answer?.units.at(-1)?.ends;
   return (
     <Asked aria-labelledby="row">
-      <Heading id="row">One after another: will they end before the year does?</Heading>
+      <Heading id="row">One after another: will they end in time?</Heading>
       <Fields>
         <DateField label="From" value={from} onChange={setFrom} />
+        <DateField label="To end by" help="Open: by the end of the year." value={by} onChange={setBy} />
         <NumberField
           label={chosen.length ? 'And so many more' : 'So many units'}
           value={more}
@@ -75,14 +77,22 @@ export function InARow({ view, chosen }: { view: YearView; chosen: WaitingUnit[]
               <li key={i}>
                 {row[i].title}, {row[i].lessons} lessons at {row[i].perWeek} a week:{' '}
                 {u.starts
-                  ? `${shortDate(u.starts)} to ${u.ends ? shortDate(u.ends) : 'past the end of the year'}`
+                  ? `${shortDate(u.starts)} to ${u.ends ? shortDate(u.ends) : 'past the end of the year'}${by && u.ends && u.ends > by ? ', too late' : ''}`
                   : 'the year is over before it begins'}
               </li>
             ))}
           </ol>
           {chosen.length && answer.fits && !more ? (
             <Button
-              onPress={() => act((base) => placeRow(base, { unitIds: chosen.map((u) => u.id), from: from! }))}
+              onPress={() =>
+                act((base) =>
+                  placeRow(base, {
+                    unitIds: chosen.map((u) => u.id),
+                    from: from!,
+                    ...(by ? { end: by } : {}),
+                  }),
+                )
+              }
             >
               Place them so
             </Button>
@@ -106,7 +116,7 @@ const Asked = styled.section`
 `;
 const Fields = styled.div`
   display: grid;
-  grid-template-columns: 170px repeat(3, 120px);
+  grid-template-columns: 170px 170px repeat(3, 120px);
   gap: 12px;
   align-items: end;
   ${narrow} {
