@@ -43,7 +43,7 @@ import { indentLesson, joinLessons, outdentTopic, splitLesson, swapLessons } fro
 import { didNotHappen, markDone, noteFelt, noteTook, unmark } from '../src/core/edit/today';
 import { editUnit, removeUnit } from '../src/core/edit/units';
 import { addWorkPart, keepWork, removeWork } from '../src/core/edit/works';
-import { inkDays, layOutAgain, rubOutDays } from '../src/core/edit/weeks';
+import { inkDays, layOutAgain, rubOutDays, takeLayOut } from '../src/core/edit/weeks';
 import {
   dropInIllness,
   endUnit,
@@ -380,6 +380,7 @@ export const EVERY_EDIT: Step[] = [
     }),
   (p, n) => setOptional([lesson(p, n), lesson(p, n + 1)], n % 2 === 0),
   (p, n) => putBefore(lesson(p, n + 1), lesson(p, n)),
+  (p, n) => takeLayOut([{ partId: part(p, n), date: day(n), window: n % 2 ? 'morning' : 'afternoon' }]),
   (p, n) => setBuildsOn([lesson(p, n), lesson(p, n + 1)], n % 3 === 0),
   (p, n) =>
     addDrafts(

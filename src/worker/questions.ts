@@ -3,6 +3,7 @@ import { remediesFor, remediesForWait, type Remedy } from '@/core/edit/load-reme
 import { remediesForLoan, type LoanRemedy } from '@/core/edit/loan-remedies';
 import type { CameUp } from '@/core/edit/came-up';
 import { because, waysThrough, type WayThrough } from '@/core/edit/ways-through';
+import { lookForBetter, type Better } from '@/core/layout/better';
 import { tryPace, type PaceTried } from '@/core/layout/what-if';
 import type { IsoDate } from '@/core/plan/measures';
 import type { Plan } from '@/core/plan/plan';
@@ -55,7 +56,9 @@ const through: Answering<{ what: CameUp }, { because: string; ways: WayThrough[]
   today,
 ) => ({ because: because(plan, what, today), ways: waysThrough(plan, what, tried(today)) });
 
-export const QUESTIONS = { pace, load, wait, loan, through };
+const better: Answering<null, Better | undefined> = (plan, _, today) => lookForBetter(plan, today);
+
+export const QUESTIONS = { pace, load, wait, loan, through, better };
 
 export type QuestionName = keyof typeof QUESTIONS;
 export type AskedWith<Name extends QuestionName> = Parameters<(typeof QUESTIONS)[Name]>[1];

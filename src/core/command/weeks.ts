@@ -1,7 +1,15 @@
 import { z } from 'zod';
 import { addDays, dayMonth, shortDate } from '../calendar/dates';
-import { inkDays, inkLesson, layOutAgain, moveLesson, rubOutDays, rubOutLesson } from '../edit/weeks';
-import { id, isoDate } from '../plan/measures';
+import {
+  inkDays,
+  inkLesson,
+  layOutAgain,
+  moveLesson,
+  rubOutDays,
+  rubOutLesson,
+  takeLayOut,
+} from '../edit/weeks';
+import { id, isoDate, windowName } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 import { command } from './command';
 
@@ -34,6 +42,18 @@ export const layOut = command({
   shape: z.null(),
   label: () => 'Laid the pencil out again',
   edit: layOutAgain,
+});
+
+/** Takes over a better lay-out that was worked out beside the page. */
+export const takeBetter = command({
+  shape: z.strictObject({
+    places: z
+      .array(z.strictObject({ partId: id, date: isoDate, window: windowName }))
+      .min(1)
+      .max(5000),
+  }),
+  label: () => 'Took the better lay-out',
+  edit: (v) => takeLayOut(v.places),
 });
 
 export const move = command({

@@ -471,6 +471,11 @@ const ROWS: Row[] = [
   ['Rubbed out the ink of the week of 26 Oct', 'weeks.rubOutWeek', '2026-10-26'],
   ['Laid the pencil out again', 'weeks.layOut', null],
   ['Moved lesson 11 to Tue 24 Nov', 'weeks.move', { lessonId: WARP, from: '2026-11-04', to: '2026-11-24' }],
+  [
+    'Took the better lay-out',
+    'weeks.takeBetter',
+    { places: [{ partId: D('0332-demo-0070'), date: '2026-11-24', window: 'afternoon' }] },
+  ],
   ['Inked lesson 11', 'weeks.ink', WARP],
   ['Rubbed out the ink of lesson 9', 'weeks.rubOut', D('0042')],
   // Something came up

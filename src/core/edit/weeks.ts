@@ -1,10 +1,10 @@
 /** Pencil and ink: what stands on which day. */
 import { shortDate } from '../calendar/dates';
 import { whyClosed } from '../calendar/school-days';
-import { doneParts, lessonsOf } from '../plan/lookup';
+import { byId, doneParts, lessonsOf } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
-import type { LayoutChoice } from '../layout/input';
-import type { Plan } from '../plan/plan';
+import type { LayoutChoice, Place } from '../layout/input';
+import type { Plan, Sitting } from '../plan/plan';
 import { GONE, type Edit } from './edit';
 
 /** Inks every sitting from one day to another. */
@@ -51,6 +51,56 @@ function setState(
 
 /** Rubs out all pencil and draws it again, as evenly as it goes. */
 export const layOutAgain = (): Edit => (plan) => ({ plan, fresh: 'all' });
+
+/**
+ * Takes over a lay-out that was worked out beside the page: where its parts are said to stand, they do, and all else stays.
+ * Refused where the plan has moved on so that they cannot.
+ */
+export const takeLayOut =
+  (places: readonly ({ partId: string } & Place)[]): Edit =>
+  (plan, { today }) => {
+    const to = new Map(places.map((p) => [p.partId, p]));
+    const parts = byId(plan.parts);
+    const done = doneParts(plan);
+    const stood = new Map(plan.sittings.map((s) => [s.partId, s]));
+    if (
+      places.some(
+        ({ partId, date }) =>
+          date < today ||
+          !parts.get(partId)?.lessonId ||
+          done.has(partId) ||
+          stood.get(partId)?.state === 'ink',
+      )
+    )
+      return { refused: MOVED_ON };
+    return {
+      plan: {
+        ...plan,
+        sittings: [
+          ...plan.sittings.filter((s) => !to.has(s.partId)),
+          ...places.map(({ partId, date, window }): Sitting => ({
+            id: stood.get(partId)?.id ?? `sitting-${partId}`.slice(0, 64),
+            partId,
+            date,
+            window,
+            state: 'pencil',
+            reason: { kind: 'pace' },
+          })),
+        ],
+      },
+      unless: ({ plan: drawn }) => {
+        const now = new Map(drawn.sittings.map((s) => [s.partId, s]));
+        const stands = ({ partId, date, window }: Pick<Sitting, 'partId' | 'date' | 'window'>): boolean =>
+          now.get(partId)?.date === date && now.get(partId)?.window === window;
+        const stays = (s: Sitting): boolean =>
+          to.has(s.partId) || !parts.get(s.partId)?.lessonId || stands(s);
+        return places.every(stands) && plan.sittings.every(stays) ? undefined : { refused: MOVED_ON };
+      },
+    };
+  };
+
+const MOVED_ON =
+  'The plan has moved on since this lay-out was worked out, and it holds no more. Another is looked for now.';
 
 /** Moves what a lesson has on one day, in pencil, to another day; what follows reflows. */
 export const moveLesson =

@@ -10,6 +10,7 @@ import { Menu } from '@/kit/menu';
 import { Caution, Column, Heading, Quiet } from '@/kit/text';
 import { Cautions } from '../frame/cautions';
 import { useAct } from '../frame/use-act';
+import { WhyHere } from '../frame/why-here';
 import { changeLesson, leaveLessonsOut, orderIsHabit, dropLessons, see, shiftLesson } from './actions';
 import type { LessonsView, LessonView } from './load';
 import { whenBefore } from '../frame/part-words';
@@ -251,6 +252,9 @@ export function LessonDetail({
         <LessonForm lesson={lesson} objectives={view.objectives} onClose={close} />
       ) : null}
       {open?.is === 'extras' ? <Extras view={view} lesson={lesson} onClose={close} /> : null}
+      {open?.is === 'why' ? (
+        <WhyHere title={open.part.title} partIds={[open.part.id]} onClose={close} />
+      ) : null}
       {open?.is === 'look again' ? (
         <RuleForm
           view={view}

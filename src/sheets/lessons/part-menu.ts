@@ -19,7 +19,8 @@ export type OpenForm =
   | { is: 'part'; part?: PartView }
   | { is: 'lesson' }
   | { is: 'extras' }
-  | { is: 'look again'; part: PartView };
+  | { is: 'look again'; part: PartView }
+  | { is: 'why'; part: PartView };
 
 /** @param all the parts of the lesson, in order */
 export function partDoings(
@@ -41,6 +42,7 @@ export function partDoings(
       title: p.why || p.title,
       doings: [
         { name: 'Change…', do: () => open({ is: 'part', part: p }) },
+        ...(p.why ? [{ name: 'Why here?', do: () => open({ is: 'why', part: p }) }] : []),
         {
           name: 'Move up',
           isDisabled: at === 0,

@@ -3,6 +3,7 @@ import type { Outcome } from '../frame/outcome';
 import * as cameUpCommands from '@/core/command/came-up';
 import * as commands from '@/core/command/weeks';
 import { cameUp } from '@/core/edit/came-up';
+import type { Better } from '@/core/layout/better';
 import type { WayThrough } from '@/core/edit/ways-through';
 import { askBeside } from '@/worker/beside';
 import { today } from '../frame/clock';
@@ -21,6 +22,13 @@ export const ink = async (base: number, lessonId: unknown): Promise<Outcome> =>
   give(commands.ink, base, lessonId);
 export const rubOut = async (base: number, lessonId: unknown): Promise<Outcome> =>
   give(commands.rubOut, base, lessonId);
+
+/** A better lay-out than the one that stands, where there is one that is worth what it moves; nothing is stored. */
+export async function lookForBetter(): Promise<Better | undefined> {
+  return askBeside('better', null, today());
+}
+export const takeBetter = async (base: number, input: unknown): Promise<Outcome> =>
+  give(commands.takeBetter, base, input);
 
 /** The ways through what came up, each worked out; nothing is stored. What is wrong with what was typed comes back in words. */
 export async function lookThrough(

@@ -1,6 +1,6 @@
 'use client';
 /** A day of the week sheet: the lessons on it, each a room that can be dragged, moved by keys, or by its menu. */
-import { useRef, type KeyboardEvent } from 'react';
+import { useRef, useState, type KeyboardEvent } from 'react';
 import { useDrag } from 'react-aria/useDrag';
 import { useDrop } from 'react-aria/useDrop';
 import { Button as AriaButton } from 'react-aria-components/Button';
@@ -14,6 +14,7 @@ import { roomLines, type RoomState } from '@/kit/room';
 import { Small } from '@/kit/text';
 import { colour, face } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
+import { WhyHere } from '../frame/why-here';
 import { ink, move, rubOut } from './actions';
 import type { LessonRoom, OtherRoom, WeekDay } from './load';
 
@@ -106,6 +107,7 @@ function Lesson({
     ],
     isDisabled: !l.canMove,
   });
+  const [isAsked, setAsked] = useState(false);
   const to = (target: string | undefined): void => {
     if (target) act((base) => move(base, { lessonId: l.lessonId, from: date, to: target }));
   };
@@ -147,6 +149,7 @@ function Lesson({
               ...(l.state === 'pencil'
                 ? [{ name: 'Ink this lesson', do: () => act((base) => ink(base, l.lessonId)) }]
                 : []),
+              { name: 'Why here?', do: () => setAsked(true) },
               ...(l.state === 'ink'
                 ? [{ name: 'Rub out its ink', do: () => act((base) => rubOut(base, l.lessonId)) }]
                 : []),
@@ -182,6 +185,9 @@ function Lesson({
           </Strips>
         </RoomButton>
       </Menu>
+      {isAsked ? (
+        <WhyHere title={l.title} partIds={l.parts.map((p) => p.id)} onClose={() => setAsked(false)} />
+      ) : null}
     </div>
   );
 }

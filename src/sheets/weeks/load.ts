@@ -4,6 +4,7 @@ import { cautionsFor, shown } from '@/core/cautions/match';
 import { loadsOn } from '@/core/dayplan/loads';
 import { partMinutes } from '@/core/layout/input';
 import { toPrepare } from '@/core/prep/get-ready';
+import { hasToGain } from '@/core/layout/better';
 import { reasonInWords } from '@/core/layout/reasons';
 import { unitDays, type UnitDay } from '@/core/layout/unit-days';
 import { verdictInWords, verdictOf, type Verdict } from '@/core/layout/verdict';
@@ -30,7 +31,7 @@ export interface LessonRoom {
   state: RoomState;
   hatches: { name: string; hatch: HatchName }[];
   /** Parts done together, with why they stand here. */
-  parts: { title: string; minutes: number; why: string; wait: string }[];
+  parts: { id: string; title: string; minutes: number; why: string; wait: string }[];
   /** School days it can be moved to, by menu and by keys. */
   canMove: boolean;
 }
@@ -70,6 +71,8 @@ export interface WeeksView {
   info: FrameInfo;
   today: string;
   hasYear: boolean;
+  /** Whether a better lay-out could mend anything. */
+  hasToGain: boolean;
   monday: string;
   /** Number of this week among those with school, and the ones beside it. */
   number?: number;
@@ -236,6 +239,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
           state: stateOf(own),
           hatches: who.map(({ name, hatch }) => ({ name, hatch })),
           parts: together.map(({ s, part }) => ({
+            id: part.id,
             title: part.title,
             minutes: Math.max(0, ...Object.values(minutesFor(part, u).minutes)),
             why: reasonInWords(s.reason, nameOf),
@@ -262,6 +266,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
     info,
     today,
     hasYear: !!plan.year,
+    hasToGain: !info.looking && hasToGain(plan, today),
     monday,
     number: at >= 0 ? at + 1 : undefined,
     before: mondays.filter((m) => m < monday).at(-1),

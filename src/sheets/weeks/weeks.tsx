@@ -17,6 +17,7 @@ import { useSingleKeys } from '../frame/single-keys';
 import { UnitRuler } from '../frame/unit-ruler';
 import { useAct } from '../frame/use-act';
 import { inkWeek, layOut, rubOutWeek } from './actions';
+import { BetterLayOut } from './better';
 import { DayCell } from './day-cell';
 import type { WeeksView } from './load';
 
@@ -60,6 +61,7 @@ export function WeeksSheet(view: WeeksView) {
           done on <Link href="/today">Today</Link>, then “Lay out again”.
         </Caution>
       ) : null}
+      {view.hasToGain ? <BetterLayOut revision={info.revision} /> : null}
       {view.hasYear ? <WeekGrid view={view} /> : null}
       {unit && view.unitDays.length ? (
         <Length>
