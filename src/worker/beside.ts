@@ -2,6 +2,7 @@
  * Asks questions about the plan beside the process that serves pages: a thread reads the store and works the answer out, so no
  * request holds another up. Where the thread is not built (while developing, in a test) the answer is worked out here.
  */
+import type Database from 'better-sqlite3';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import threads, { type Worker } from 'node:worker_threads';
@@ -22,29 +23,37 @@ let thread: { worker: Worker; path: string } | undefined;
 const waiting = new Map<number, Waiting>();
 let asked = 0;
 
+/** The store that is asked about: the plan’s, or the tracing paper on it. */
+interface Store {
+  db: Database.Database;
+  path: string;
+}
+
 /** The answer, from the thread; worked out here where there is none, or it has ended. */
 export async function askBeside<Name extends QuestionName>(
   name: Name,
   input: AskedWith<Name>,
   today: IsoDate,
+  { db, path }: Store = { db: store(), path: storePath() },
 ): Promise<Answered<Name>> {
   if (process.env.NODE_ENV === 'production' && existsSync(BUILT))
     try {
-      return await askThread(name, input, today);
+      return await askThread(name, input, today, path);
     } catch (e) {
       process.stderr.write(`Worked out beside no more: ${(e as Error).message}\n`);
     }
   const answering = QUESTIONS[name] as (plan: unknown, input: unknown, today: IsoDate) => unknown;
-  return answering(readDrawn(store()).plan, input, today) as Answered<Name>;
+  return answering(readDrawn(db).plan, input, today) as Answered<Name>;
 }
 
 function askThread<Name extends QuestionName>(
   name: Name,
   input: AskedWith<Name>,
   today: IsoDate,
+  path: string,
 ): Promise<Answered<Name>> {
   const id = ++asked;
-  const { worker } = threadFor(storePath());
+  const { worker } = threadFor(path);
   return new Promise((resolve, reject) => {
     waiting.set(id, { resolve: resolve as Waiting['resolve'], reject });
     worker.postMessage({ id, name, input, today } satisfies Asked);

@@ -158,6 +158,7 @@ const NOTHING = JSON.stringify({
 
 /** Puts the rows of one store in the place of those of another, whose server may be running. */
 function refill(into: string, from: string): void {
+  rmSync(`${into}.tracing`, { force: true });
   const db = new Database(into, { timeout: 10_000 });
   db.pragma('foreign_keys = OFF');
   db.prepare('ATTACH ? AS made').run(from);

@@ -1,5 +1,8 @@
 import { currentRevision } from '@/data/door';
-import { store } from '@/data/open';
+import { cookies } from 'next/headers';
+import { store, storePath } from '@/data/open';
+import { tracing } from '@/data/tracing';
+import { TRACING } from '@/sheets/frame/desk';
 
 /** Milliseconds between two looks at the store, and between two signs of life. */
 const LOOK = 300;
@@ -18,8 +21,10 @@ for (const signal of ['SIGINT', 'SIGTERM'] as const)
  * Server-sent events: the number of each new revision, whoever made it; the newest at once. A window that shows an older
  * one asks for its sheet anew. https://html.spec.whatwg.org/multipage/server-sent-events.html
  */
-export function GET(request: Request): Response {
+export async function GET(request: Request): Promise<Response> {
   if (isStopping) return new Response(null, { status: 503, headers: { connection: 'close' } });
+  const isTracing = (await cookies()).has(TRACING);
+  const db = () => (isTracing && tracing(storePath())) || store();
   const text = new TextEncoder();
   let end = (): void => undefined;
   const body = new ReadableStream<Uint8Array>({
@@ -32,7 +37,7 @@ export function GET(request: Request): Response {
       };
       const look = (): void => {
         try {
-          const now = currentRevision(store());
+          const now = currentRevision(db());
           if (now !== last) say(`data: ${(last = now)}\n\n`);
           else if (Date.now() - said > ALIVE) say(': still here\n\n');
         } catch {

@@ -65,7 +65,6 @@ describe('why a part stands where it does', () => {
     ).plan;
     expect(whyHereInWords(plan, 'l1-b', TODAY)).toEqual([
       'Tue 1 Sep: “Soak” of “Lesson l1” waits 48 h first.',
-      'Mon 31 Aug: “Soak” of “Lesson l1” waits 48 h first.',
     ]);
     expect(whyHereInWords(plan, 'l2-b', TODAY)[0]).toContain('Thu 3 Sep: not before Fri 4 Sep.');
     expect(whyHereInWords(plan, 'l2-a', TODAY)[0]).toMatch(

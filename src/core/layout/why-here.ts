@@ -37,10 +37,12 @@ export interface WhyHere {
   title: string;
   date: IsoDate;
   window: WindowName;
-  /** The half-day of each of the days before that has least in its way; the nearest day first. */
+  /** The half-day of each of the days before that has least in its way, the nearest first, up to what bars all before it. */
   earlier: Earlier[];
 }
 
+/** What stands in the way of every earlier day as well. */
+const FOR_GOOD: readonly Obstacle['is'][] = ['gone by', 'not before', 'after', 'waits'];
 /** Days before that are looked at. */
 const DAYS = 5;
 
@@ -113,7 +115,8 @@ class Look {
           least = { ...place, obstacles };
       }
       if (least) earlier.push(least);
-      if (least?.obstacles.some((o) => o.is === 'gone by')) break;
+      // What holds for a day holds for all before it.
+      if (least?.obstacles.some((o) => FOR_GOOD.includes(o.is))) break;
     }
     return { ...slots.placeOf(here), earlier };
   }

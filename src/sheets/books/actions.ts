@@ -2,7 +2,7 @@
 import { fillings, thinLessons } from '@/core/books/facts';
 import { judge, levelOf, type Level } from '@/core/books/level';
 import { readDrawn } from '@/data/door';
-import { store } from '@/data/open';
+import { desk } from '../frame/desk';
 import { today } from '../frame/clock';
 import type { Outcome } from '../frame/outcome';
 import * as commands from '@/core/command/books';
@@ -55,7 +55,7 @@ export async function gapFillings(
     childIds: string[];
   }[]
 > {
-  const { plan } = readDrawn(store());
+  const { plan } = readDrawn((await desk()).db);
   const unit = plan.units.find((u) => u.id === unitId);
   const gap = unit && thinLessons(plan, unit).find((t) => t.lessonId === lessonId);
   if (!unit || !gap) return [];
@@ -74,7 +74,7 @@ export async function gapFillings(
 /** The level of a passage, and what it means for each child; nothing is stored. */
 export async function levelOfText(text: string): Promise<LevelView> {
   const level = levelOf(typeof text === 'string' ? text.slice(0, 200_000) : '');
-  const { plan } = readDrawn(store());
+  const { plan } = readDrawn((await desk()).db);
   const middle = level.spread?.middle;
   return {
     ...level,

@@ -6,7 +6,7 @@ import { lessonsOf } from '@/core/plan/lookup';
 import type { Plan } from '@/core/plan/plan';
 import type { Unit } from '@/core/plan/unit';
 import { readDrawn } from '@/data/door';
-import { store } from '@/data/open';
+import { desk } from '../frame/desk';
 import { give } from '../frame/act';
 import { today } from '../frame/clock';
 import type { Outcome } from '../frame/outcome';
@@ -27,7 +27,7 @@ export async function askForSet(
   const parsed = wishes.safeParse(input);
   if (!parsed.success) return { wrong: 'Say again how many books a lesson, and which to keep or leave out.' };
   const asked = parsed.data;
-  const { plan } = readDrawn(store());
+  const { plan } = readDrawn((await desk()).db);
   const unit = plan.units.find((u) => u.id === unitId);
   if (!unit) return { wrong: 'This unit is no longer in the plan.' };
   const heard = asked.library ? await catalogue(topicsOf(plan, unitId)) : { books: [] };
@@ -48,7 +48,7 @@ export async function askForSet(
 /** Takes the books of a proposal that the parent wants; what comes from the library is looked up there again. */
 export async function takeProposal(base: number, unitId: string, input: unknown): Promise<Outcome> {
   const parsed = commands.takeProposal.shape.safeParse(input);
-  const { plan: now } = readDrawn(store());
+  const { plan: now } = readDrawn((await desk()).db);
   const wanted = parsed.success
     ? parsed.data.filter((p) => !now.books.some((b) => b.id === p.id)).map((p) => p.id)
     : [];

@@ -9,9 +9,10 @@ import { outlasting } from '@/core/plan/happened';
 import type { Plan } from '@/core/plan/plan';
 import { StaleRevision, write } from '@/data/door';
 import { faultFrom } from '@/data/fault';
-import { store, storePath } from '@/data/open';
+import { storePath } from '@/data/open';
 import type { Outcome } from './outcome';
 import { today } from './clock';
+import { desk } from './desk';
 
 /**
  * Gives a command to the plan.
@@ -40,9 +41,11 @@ export async function give<Input, About = undefined>(
   const value = parsed.data;
   const subject = of?.data as About;
   const label = (plan: Plan): string => command.label(value, plan, subject);
+  const { db, traced } = await desk();
+  if (traced && command.touches.every((m) => m === 'happened')) return NOT_ON_PAPER;
   return attempt(() => {
     let message = '';
-    const outcome = write<Refusal>(store(), base, { label, touches: command.touches }, (plan) => {
+    const outcome = write<Refusal>(db, base, { label, touches: command.touches }, (plan) => {
       const drawn = perform(command.edit(value, subject, input), plan, {
         today: today(),
         newId: () => nanoid(12),
@@ -71,6 +74,13 @@ function keptInWords(before: Plan, after: Plan): string {
     ? `What was taught of it (${count(kept, 'entry', 'entries')}) stays under “What happened” on Family`
     : '';
 }
+
+/** What happened is no trial. */
+const NOT_ON_PAPER: Outcome = {
+  is: 'refused',
+  refused:
+    'This is tracing paper: what happened goes into the plan itself. Put the paper aside, then note it.',
+};
 
 /** Said where a request does not say what it is about: no sheet of ours sends it. */
 const NOT_ABOUT: Outcome = {

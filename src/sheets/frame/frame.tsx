@@ -13,6 +13,7 @@ import { yearName } from '@/core/plan/called';
 import type { FrameInfo } from './load';
 import { FAMILY, SHEETS } from './sheets';
 import { useShell, type Key } from './shell';
+import { TracingRibbon, WhatIf } from './tracing-paper';
 import { useAct } from './use-act';
 
 export interface FrameProps {
@@ -69,6 +70,7 @@ export function Frame({
           </Link>
         </Ribbon>
       ) : null}
+      {info.traced ? <TracingRibbon traced={info.traced} /> : null}
       <Header>
         <div>
           <SheetTitle>{title}</SheetTitle>
@@ -93,6 +95,7 @@ export function Frame({
           >
             Redo
           </PlainButton>
+          {info.traced || looking || !info.family ? null : <WhatIf />}
           <PlainButton onPress={showKeys}>
             Keys <span aria-hidden="true">?</span>
           </PlainButton>
@@ -101,10 +104,15 @@ export function Frame({
           figures={[
             { name: 'Sheet', value: sheet ? `${sheet} ${here.name}` : here.name },
             ...figures,
-            { name: 'Revision', value: looking ? 'closed' : String(info.revision) },
+            { name: 'Revision', value: revisionText(info) },
           ]}
         />
       </Foot>
     </Page>
   );
+}
+
+function revisionText({ looking, traced, revision }: FrameInfo): string {
+  if (looking) return 'closed';
+  return traced ? 'tracing' : String(revision);
 }

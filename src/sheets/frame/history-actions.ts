@@ -3,12 +3,14 @@ import { redo, undo } from '@/data/door';
 import { keepCopy } from '@/data/copies';
 import { store, storePath } from '@/data/open';
 import { attempt } from './act';
+import { desk } from './desk';
 import { sizeText } from './file-size';
 import type { Outcome } from './outcome';
 
 export async function undoLast(base: number): Promise<Outcome> {
+  const { db } = await desk();
   return attempt(() => {
-    const step = undo(store(), revisionOf(base));
+    const step = undo(db, revisionOf(base));
     if (!step) return { is: 'refused', refused: 'There is nothing to undo.' };
     if ('after' in step) return { is: 'refused', refused: cameAfter(step.after) };
     return { is: 'done', revision: step.revision, message: `Undone: ${step.label}` };
@@ -16,8 +18,9 @@ export async function undoLast(base: number): Promise<Outcome> {
 }
 
 export async function redoLast(base: number): Promise<Outcome> {
+  const { db } = await desk();
   return attempt(() => {
-    const step = redo(store(), revisionOf(base));
+    const step = redo(db, revisionOf(base));
     if (!step) return { is: 'refused', refused: 'There is nothing to do again.' };
     if ('after' in step) return { is: 'refused', refused: cameAfter(step.after) };
     return { is: 'done', revision: step.revision, message: `Done again: ${step.label}` };

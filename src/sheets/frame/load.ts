@@ -9,6 +9,8 @@ import { homes } from '@/core/plan/lookup';
 import type { Plan } from '@/core/plan/plan';
 import type { Unit } from '@/core/plan/unit';
 import { readClosedYear } from '@/data/closed-years';
+import { difference, differenceInWords } from '@/core/layout/difference';
+import { desk } from './desk';
 import { readDrawn } from '@/data/door';
 import { store } from '@/data/open';
 import { today } from './clock';
@@ -24,6 +26,14 @@ export interface FrameInfo {
   units: { id: string; title: string }[];
   /** The closed year that is shown; absent for the open one. */
   looking?: YearLookedAt;
+  /** What was tried on the tracing paper; absent on the plan itself. */
+  traced?: Traced;
+}
+
+/** What was tried on tracing paper, and what it comes to beside the plan, in words. */
+export interface Traced {
+  changes: string[];
+  differs: string;
 }
 
 export interface Loaded {
@@ -37,7 +47,8 @@ export type SearchParams = Promise<Record<string, string | string[] | undefined>
 
 export async function load(params?: SearchParams): Promise<Loaded> {
   await connection();
-  const { plan: open, ...history } = readDrawn(store());
+  const { db, traced } = await desk();
+  const { plan: open, ...history } = readDrawn(db);
   const asked = (await params)?.unit;
   const closed = lookedAt(open, (await params)?.[LOOK]);
   const plan = closed?.plan ?? open;
@@ -51,13 +62,23 @@ export async function load(params?: SearchParams): Promise<Loaded> {
     unit,
     info: {
       revision: history.revision,
-      ...(closed ? { looking: closed.year } : { undo: history.undo, redo: history.redo }),
+      ...(closed
+        ? { looking: closed.year }
+        : {
+            undo: history.undo,
+            redo: history.redo,
+            ...(traced ? { traced: { changes: traced, differs: differsFromPlan(plan) } } : {}),
+          }),
       family: plan.family?.name,
       unitId: unit?.id,
       units: plan.units.map(({ id, title }) => ({ id, title })),
     },
   };
 }
+
+/** What moves on the paper that stands elsewhere in the plan. */
+const differsFromPlan = (onPaper: Plan): string =>
+  differenceInWords(difference(readDrawn(store()).plan, onPaper));
 
 /** The last day on which something stood: where one begins to look at a year that is closed. */
 export const lastDay = ({ sittings }: Pick<Plan, 'sittings'>): IsoDate | undefined =>

@@ -4,8 +4,8 @@ import { whyHereInWords } from '@/core/layout/why-here';
 import { titled } from '@/core/plan/called';
 import { id } from '@/core/plan/measures';
 import { readDrawn } from '@/data/door';
-import { store } from '@/data/open';
 import { today } from './clock';
+import { desk } from './desk';
 
 export interface WhyHereView {
   partId: string;
@@ -17,7 +17,7 @@ export interface WhyHereView {
 export async function lookWhyHere(input: unknown): Promise<WhyHereView[]> {
   const asked = z.array(id).min(1).max(60).safeParse(input);
   if (!asked.success) return [];
-  const { plan } = readDrawn(store());
+  const { plan } = readDrawn((await desk()).db);
   return asked.data
     .filter((partId) => plan.parts.some((p) => p.id === partId))
     .map((partId) => ({

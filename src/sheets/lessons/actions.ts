@@ -4,6 +4,7 @@ import type { PaceTried } from '@/core/layout/what-if';
 import { id, isoDate } from '@/core/plan/measures';
 import { askBeside } from '@/worker/beside';
 import { today } from '../frame/clock';
+import { desk } from '../frame/desk';
 import type { Outcome } from '../frame/outcome';
 import * as commands from '@/core/command/lessons';
 import { give } from '../frame/act';
@@ -68,7 +69,7 @@ export async function lookAtPace(input: unknown): Promise<PaceTried | undefined>
       wishedEnd: isoDate.nullable(),
     })
     .safeParse(input);
-  return asked.success ? askBeside('pace', asked.data, today()) : undefined;
+  return asked.success ? askBeside('pace', asked.data, today(), await desk()) : undefined;
 }
 export const keepPace = async (base: number, unitId: string, input: unknown): Promise<Outcome> =>
   give(commands.keepPace, base, input, { unitId });

@@ -5,7 +5,7 @@ import { BOOK_COLUMNS, readBooksCsv } from '@/core/formats/books-csv';
 import { readCslJson } from '@/core/formats/csl';
 import type { Book } from '@/core/plan/book';
 import { readDrawn } from '@/data/door';
-import { store } from '@/data/open';
+import { desk } from '../frame/desk';
 import type { Outcome } from '../frame/outcome';
 import * as commands from '@/core/command/shelf';
 import { give } from '../frame/act';
@@ -48,16 +48,16 @@ export async function previewBooks(text: string, chosen: Record<string, string> 
     unknown: read.unknown,
     matched: 'matched' in read ? read.matched : [],
     columns: [...BOOK_COLUMNS],
-    ...sortDrafts(read.books, readDrawn(store()).plan.books),
+    ...sortDrafts(read.books, readDrawn((await desk()).db).plan.books),
   };
 }
 /** The whole record of a book; undefined when it has gone. */
 export async function recordOf(bookId: string): Promise<Book | undefined> {
-  return readDrawn(store()).plan.books.find((b) => b.id === bookId);
+  return readDrawn((await desk()).db).plan.books.find((b) => b.id === bookId);
 }
 /** The book of a number, in its digits; undefined when none on the shelf has it. */
 export async function bookWithNumber(digits: string): Promise<string | undefined> {
-  return readDrawn(store()).plan.books.find((b) => b.label === digits)?.id;
+  return readDrawn((await desk()).db).plan.books.find((b) => b.label === digits)?.id;
 }
 export const putOnShelf = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.putOnShelf, base, input);

@@ -7,6 +7,7 @@ import type { Better } from '@/core/layout/better';
 import type { WayThrough } from '@/core/edit/ways-through';
 import { askBeside } from '@/worker/beside';
 import { today } from '../frame/clock';
+import { desk } from '../frame/desk';
 import { give } from '../frame/act';
 
 export const inkWeek = async (base: number, monday: unknown): Promise<Outcome> =>
@@ -25,7 +26,7 @@ export const rubOut = async (base: number, lessonId: unknown): Promise<Outcome> 
 
 /** A better lay-out than the one that stands, where there is one that is worth what it moves; nothing is stored. */
 export async function lookForBetter(): Promise<Better | undefined> {
-  return askBeside('better', null, today());
+  return askBeside('better', null, today(), await desk());
 }
 export const takeBetter = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.takeBetter, base, input);
@@ -45,7 +46,7 @@ export async function lookThrough(
   const what = asked.data;
   if ('first' in what && what.last < what.first)
     return { faults: [{ where: 'last', what: 'The last day comes before the first.' }] };
-  return askBeside('through', { what }, today());
+  return askBeside('through', { what }, today(), await desk());
 }
 
 export const takeThrough = async (base: number, input: unknown): Promise<Outcome> =>

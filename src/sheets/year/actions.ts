@@ -1,7 +1,7 @@
 'use server';
 import { countries, publicHolidays, regions, type Holiday } from '@/core/calendar/holidays';
 import { readDrawn } from '@/data/door';
-import { store } from '@/data/open';
+import { desk } from '../frame/desk';
 import type { Outcome } from '../frame/outcome';
 import * as commands from '@/core/command/year';
 import { give } from '../frame/act';
@@ -31,7 +31,7 @@ export const addTopic = async (base: number, input: unknown): Promise<Outcome> =
   give(commands.addTopic, base, input);
 /** What public holidays there are in the school year; nothing is stored. */
 export async function offerHolidays(country: string, region: string): Promise<HolidayOffer> {
-  const { year } = readDrawn(store()).plan;
+  const { year } = readDrawn((await desk()).db).plan;
   const known = countries();
   if (!year || !known.some((c) => c.code === country)) return { countries: known, regions: [], holidays: [] };
   const areas = regions(country);

@@ -1,7 +1,7 @@
 'use server';
 import * as commands from '@/core/command/library';
 import { readDrawn } from '@/data/door';
-import { store } from '@/data/open';
+import { desk } from '../desk';
 import { give } from '../act';
 import type { Outcome } from '../outcome';
 import { catalogue } from './library';
@@ -22,7 +22,7 @@ export async function lookInLibrary(query: string): Promise<{ hits: LibraryHit[]
   if (typeof query !== 'string') return { wrong: 'Say what to look for.' };
   const heard = await catalogue(query.slice(0, 200));
   if ('wrong' in heard) return heard;
-  const { plan } = readDrawn(store());
+  const { plan } = readDrawn((await desk()).db);
   const refs = new Set(plan.loans.filter((l) => !l.back).map((l) => l.ref));
   return {
     hits: heard.books.map((b) => ({

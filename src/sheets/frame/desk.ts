@@ -1,0 +1,22 @@
+/** Which store this window works on: the plan, or the tracing paper that lies on it. */
+import { cookies } from 'next/headers';
+import type Database from 'better-sqlite3';
+import { store, storePath } from '@/data/open';
+import { tracedOn, tracing, tracingPath } from '@/data/tracing';
+
+/** Says that this browser works on the tracing paper. */
+export const TRACING = 'tracing';
+
+export interface Desk {
+  db: Database.Database;
+  path: string;
+  /** What was tried on the paper; undefined on the plan itself. */
+  traced?: string[];
+}
+
+export async function desk(): Promise<Desk> {
+  const plan = { db: store(), path: storePath() };
+  if (!(await cookies()).has(TRACING)) return plan;
+  const paper = tracing(plan.path);
+  return paper ? { db: paper, path: tracingPath(plan.path), traced: tracedOn(paper) } : plan;
+}
