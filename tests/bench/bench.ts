@@ -89,6 +89,7 @@ function layouts(name: string, given: Plan): Plan {
 layouts('The demo', reading.plan);
 const drawn = layouts('A generated family', generatedPlan());
 
+growth();
 console.log('\nThe store, with the generated family');
 const path = join(mkdtempSync(join(tmpdir(), 'hausplan-bench-')), 'bench.sqlite');
 const db = open(path);
@@ -227,5 +228,24 @@ async function sheets(): Promise<void> {
     }
   } finally {
     server.kill();
+  }
+}
+
+/** How laying out grows with the units: 1 to 16 of them, 80 parts each; the whole, and one change of what stands. */
+function growth(): void {
+  console.log('\nGrowth with units side by side       whole        a lesson dropped   against one unit');
+  let first: number[] | undefined;
+  for (const units of [1, 2, 4, 8, 16]) {
+    const { plan } = redraw(generatedPlan(units), { today: '2026-08-31' });
+    const fresh = layoutInput(plan, { today: '2026-08-31', fresh: 'all', search: false })!;
+    const gone = plan.lessons[3].id;
+    const changed = { ...plan, parts: plan.parts.filter((p) => p.lessonId !== gone) };
+    const stands = layoutInput(changed, { today: '2026-08-31' })!;
+    const took = [fresh, stands].map((input) => time(() => layOut(input), 7));
+    first ??= took;
+    const [whole, one] = took.map((t, i) => `${(t / first![i]).toFixed(1)}`);
+    console.log(
+      `  ${String(units).padEnd(34)} ${`${took[0].toFixed(1)} ms`.padEnd(12)} ${`${took[1].toFixed(1)} ms`.padEnd(18)} ${whole} and ${one}`,
+    );
   }
 }

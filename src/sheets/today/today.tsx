@@ -51,6 +51,9 @@ export function TodaySheet(view: TodayView) {
               {shortDate(view.after)} ›
             </LinkButton>
           ) : null}
+          {rooms.length ? (
+            <LinkButton href={`/paper/hand-over?first=${date}`}>To hand over</LinkButton>
+          ) : null}
           {date !== today ? (
             <LinkButton href="/today" $primary>
               Today

@@ -12,7 +12,7 @@ import { Hatch } from '@/kit/hatch';
 import { Menu } from '@/kit/menu';
 import { roomLines, type RoomState } from '@/kit/room';
 import { Small } from '@/kit/text';
-import { colour, face } from '@/kit/tokens';
+import { colour, face, paper } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { WhyHere } from '../frame/why-here';
 import { ink, move, rubOut } from './actions';
@@ -213,6 +213,14 @@ const RoomButton = styled(AriaButton)<{ $state: RoomState; $movable: boolean }>`
   cursor: ${(p) => (p.$movable ? 'grab' : 'pointer')};
   min-height: 72px;
   align-content: start;
+  ${paper} {
+    padding: 2px 6px;
+    gap: 0;
+    small {
+      font-size: 10px;
+      line-height: 1.2;
+    }
+  }
 `;
 const OtherBox = styled.ul<{ $state: RoomState }>`
   ${roomLines} padding: 3px 9px;
@@ -234,14 +242,28 @@ const OtherBox = styled.ul<{ $state: RoomState }>`
     color: ${colour.graphite};
     white-space: nowrap;
   }
+  ${paper} {
+    padding: 1px 6px;
+    b,
+    small {
+      font-size: 10.6px;
+      line-height: 1.15;
+    }
+  }
 `;
 const Title = styled.b`
   font: 600 16px/1.2 ${face.title};
   overflow-wrap: anywhere;
+  ${paper} {
+    font-size: 12px;
+  }
 `;
 const Strips = styled.span`
   display: flex;
   gap: 3px;
   flex-wrap: wrap;
   margin-top: 2px;
+  ${paper} {
+    display: none;
+  }
 `;

@@ -3,7 +3,7 @@ import type { Verdict } from '@/core/layout/verdict';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
-import styled from 'styled-components';
+import styled, { createGlobalStyle } from 'styled-components';
 import { dayMonth, lengthText, shortDate } from '@/core/calendar/dates';
 import { Bar } from '@/kit/bar';
 import { Button } from '@/kit/button';
@@ -61,6 +61,7 @@ export function WeeksSheet(view: WeeksView) {
           done on <Link href="/today">Today</Link>, then “Lay out again”.
         </Caution>
       ) : null}
+      <OnePage />
       {view.hasToGain ? <BetterLayOut revision={info.revision} /> : null}
       {view.hasYear ? <WeekGrid view={view} /> : null}
       {unit && view.unitDays.length ? (
@@ -205,6 +206,24 @@ function WeekGrid({ view }: { view: WeeksView }) {
   );
 }
 
+/** On paper a week is one landscape page: smaller type, lines close together. 8 pt are about 10.6 px. */
+const OnePage = createGlobalStyle`
+  @page {
+    size: landscape;
+    margin: 9mm;
+  }
+  ${paper} {
+    main > header {
+      margin-bottom: 6px;
+    }
+    main > header h1 {
+      font-size: 20px;
+    }
+    main > footer {
+      display: none !important;
+    }
+  }
+`;
 const Scroll = styled.div`
   overflow-x: auto;
   padding: 3px;
@@ -221,6 +240,10 @@ const Grid = styled.div`
   }
   ${paper} {
     min-width: 0;
+    gap: 3px;
+    * {
+      min-height: 0 !important;
+    }
   }
 `;
 const Day = styled.div<{ $today: boolean }>`
@@ -267,9 +290,15 @@ const Lane = styled.div`
   & > div {
     display: flex;
     flex-direction: column;
+    ${paper} {
+      padding: 2px 6px;
+    }
   }
   & > div > p:last-of-type {
     margin-bottom: 9px;
+    ${paper} {
+      margin-bottom: 3px;
+    }
   }
   & > div > div:last-child {
     margin-top: auto;
@@ -285,9 +314,14 @@ const Work = styled.p`
   overflow: hidden;
   ${paper} {
     -webkit-line-clamp: 9;
+    font-size: 10.6px;
+    line-height: 1.2;
   }
 `;
 const Length = styled.section`
+  ${paper} {
+    display: none;
+  }
   display: grid;
   grid-template-columns: 92px minmax(0, 1fr);
   gap: 6px;

@@ -1,5 +1,6 @@
 'use client';
 /** What came up: its kind, and what that kind asks for. */
+import Link from 'next/link';
 import styled from 'styled-components';
 import type { CameUp } from '@/core/edit/came-up';
 import { Choose } from '@/kit/choose';
@@ -113,6 +114,11 @@ export function WhatCameUp({
           />
           <DateField label="To" value={said.last} onChange={(last) => set({ last })} error={error('last')} />
         </>
+      ) : null}
+      {said.is === 'you-ill' && said.first ? (
+        <Link href={`/paper/hand-over?first=${said.first}&last=${said.last ?? said.first}`}>
+          A sheet to hand over for these days
+        </Link>
       ) : null}
       {said.is === 'days-lost' ? (
         <TextField
