@@ -28,6 +28,7 @@ test('several changes are tried on tracing paper, looked at beside the plan, and
   await page.getByRole('button', { name: 'Keep all 2' }).click();
   await expect(paper).toBeHidden();
   await expect(page.getByRole('heading', { name: 'From Fleece to Felt' })).toBeVisible();
+  await page.locator('html[data-ready]').waitFor({ state: 'attached' });
   await page.keyboard.press('Control+z');
   await expect(page.getByText('Undone: Kept 2 changes from tracing paper')).toBeVisible();
   await expect(page.getByRole('heading', { name: 'From Fleece to Cloth' })).toBeVisible();
@@ -69,4 +70,22 @@ test('lessons are said to build on nothing, several at once', async ({ page }) =
   await expect(page.getByText('“Warp and weft” builds no more on what comes before')).toBeVisible();
   await expect(page.getByRole('button', { name: 'In this order', exact: true })).toBeVisible();
   await expect(page.getByText('in any order', { exact: true })).toHaveCount(3);
+});
+
+test('on several weeks a lesson is moved by keys and from its menu; another unit is one press away', async ({
+  page,
+}) => {
+  await page.goto('/weeks/several');
+  const lesson = page.getByRole('button', { name: /^Lesson 15, Mending and wearing out, in pencil/ });
+  await lesson.focus();
+  await page.keyboard.press('Alt+ArrowRight');
+  await expect(page.getByText(/Moved lesson 15 to /)).toBeVisible();
+  await expect(lesson).toHaveAttribute('aria-label', /Mon 23 Nov/);
+  await lesson.click();
+  await page.getByRole('menuitem', { name: /A school day earlier, Fri 13 Nov/ }).click();
+  await expect(lesson).toHaveAttribute('aria-label', /Fri 13 Nov/);
+  await page.goto('/weeks?week=2026-11-02');
+  await page.getByRole('button', { name: 'another unit' }).click();
+  await page.getByRole('menuitem', { name: 'Bridges and How They Stand' }).click();
+  await expect(page.getByText(/2 Nov to 6 Nov · Bridges and How They Stand/)).toBeVisible();
 });

@@ -13,6 +13,7 @@ import { yearName } from '@/core/plan/called';
 import type { FrameInfo } from './load';
 import { FAMILY, SHEETS } from './sheets';
 import { useShell, type Key } from './shell';
+import { UnitSwitch } from './unit-switch';
 import { TracingRibbon, WhatIf } from './tracing-paper';
 import { useAct } from './use-act';
 
@@ -32,6 +33,8 @@ export interface FrameProps {
 }
 
 const NO_KEYS: Key[] = [];
+/** Sheets that show one unit at a time and do not name the others. */
+const OF_A_UNIT: readonly number[] = [3, 4, 5, 6];
 
 export function Frame({
   info,
@@ -75,6 +78,9 @@ export function Frame({
         <div>
           <SheetTitle>{title}</SheetTitle>
           {subtitle ? <Subtitle>{subtitle}</Subtitle> : null}
+          {OF_A_UNIT.includes(sheet) && info.units.length > 1 ? (
+            <UnitSwitch units={info.units} unitId={unitId} />
+          ) : null}
         </div>
         <Actions>{actions}</Actions>
       </Header>

@@ -1,8 +1,6 @@
 'use client';
 /** A day of the week sheet: the lessons on it, each a room that can be dragged, moved by keys, or by its menu. */
-import { useRef, useState, type KeyboardEvent } from 'react';
-import { useDrag } from 'react-aria/useDrag';
-import { useDrop } from 'react-aria/useDrop';
+import { useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { lengthText, shortDate } from '@/core/calendar/dates';
@@ -15,10 +13,9 @@ import { Small } from '@/kit/text';
 import { colour, face, paper } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { WhyHere } from '../frame/why-here';
-import { ink, move, rubOut } from './actions';
+import { ink, rubOut } from './actions';
+import { useDropOn, useMoves } from './moves';
 import type { LessonRoom, OtherRoom, WeekDay } from './load';
-
-const DRAGGED = 'application/x-hausplan-lesson';
 
 export function DayCell({
   day,
@@ -29,23 +26,7 @@ export function DayCell({
   schoolDays: string[];
   unitId?: string;
 }) {
-  const { act } = useAct();
-  const ref = useRef<HTMLDivElement>(null);
-  const { dropProps, isDropTarget } = useDrop({
-    ref,
-    getDropOperation: (types) => (types.has(DRAGGED) ? 'move' : 'cancel'),
-    onDrop: ({ items }) => {
-      void (async () => {
-        const item = items.find((i) => i.kind === 'text' && i.types.has(DRAGGED));
-        if (item?.kind !== 'text') return;
-        const { lessonId, from } = JSON.parse(await item.getText(DRAGGED)) as {
-          lessonId: string;
-          from: string;
-        };
-        if (from !== day.date) act((base) => move(base, { lessonId, from, to: day.date }));
-      })();
-    },
-  });
+  const { ref, dropProps, isDropTarget } = useDropOn(day.date);
   return (
     <Cell
       ref={ref}
@@ -65,6 +46,7 @@ export function DayCell({
         />
       ))}
       <Others others={day.others.filter((o) => o.window !== 'morning')} />
+      {day.free ? <Small>{day.free}</Small> : null}
     </Cell>
   );
 }
@@ -101,31 +83,8 @@ function Lesson({
   ofOther: boolean;
 }) {
   const { act } = useAct();
-  const { dragProps, isDragging } = useDrag({
-    getItems: () => [
-      { [DRAGGED]: JSON.stringify({ lessonId: l.lessonId, from: date }), 'text/plain': l.title },
-    ],
-    isDisabled: !l.canMove,
-  });
+  const { dragProps, isDragging, onKeyDown, steps, near } = useMoves(l, date, schoolDays);
   const [isAsked, setAsked] = useState(false);
-  const to = (target: string | undefined): void => {
-    if (target) act((base) => move(base, { lessonId: l.lessonId, from: date, to: target }));
-  };
-  const earlier = schoolDays.filter((d) => d < date).at(-1);
-  const later = schoolDays.find((d) => d > date);
-  const near = schoolDays.filter(
-    (d) =>
-      d !== earlier &&
-      d !== later &&
-      d !== date &&
-      Math.abs(Date.parse(d) - Date.parse(date)) <= 14 * 86_400_000,
-  );
-  const onKeyDown = (e: KeyboardEvent): void => {
-    if (!e.altKey || (e.key !== 'ArrowLeft' && e.key !== 'ArrowRight')) return;
-    e.preventDefault();
-    e.stopPropagation();
-    to(e.key === 'ArrowLeft' ? earlier : later);
-  };
   return (
     <div {...dragProps} onKeyDownCapture={onKeyDown} style={{ opacity: isDragging ? 0.5 : 1 }}>
       <Menu
@@ -134,18 +93,7 @@ function Lesson({
           {
             title: `${STATE[l.state]}. ${l.state === 'pencil' ? l.parts[0].why : ''}`,
             doings: [
-              ...(l.canMove && earlier
-                ? [
-                    {
-                      name: `A school day earlier, ${shortDate(earlier)}`,
-                      keys: 'Alt ←',
-                      do: () => to(earlier),
-                    },
-                  ]
-                : []),
-              ...(l.canMove && later
-                ? [{ name: `A school day later, ${shortDate(later)}`, keys: 'Alt →', do: () => to(later) }]
-                : []),
+              ...steps,
               ...(l.state === 'pencil'
                 ? [{ name: 'Ink this lesson', do: () => act((base) => ink(base, l.lessonId)) }]
                 : []),
@@ -157,7 +105,7 @@ function Lesson({
           },
           {
             title: 'Move to',
-            doings: l.canMove ? near.map((d) => ({ name: shortDate(d), do: () => to(d) })) : [],
+            doings: near,
           },
         ]}
       >

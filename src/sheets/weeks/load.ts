@@ -1,4 +1,4 @@
-import { addDays, dayMonth, mondayOf } from '@/core/calendar/dates';
+import { addDays, dayMonth, lengthText, mondayOf } from '@/core/calendar/dates';
 import { schoolDays } from '@/core/calendar/school-days';
 import { cautionsFor, shown } from '@/core/cautions/match';
 import { loadsOn } from '@/core/dayplan/loads';
@@ -61,6 +61,8 @@ export interface WeekDay {
   leadMinutes: number;
   lessons: LessonRoom[];
   others: OtherRoom[];
+  /** Said of a school day to come without a lesson, while lessons come after it. */
+  free: string;
   /** What is to be got ready on this day, and for which part. */
   ready: { what: string; for: string; cautions: string[] }[];
   /** By child id. */
@@ -157,6 +159,12 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
         ),
       ]),
   );
+  const lastLesson =
+    plan.sittings
+      .filter((s) => parts.get(s.partId)?.lessonId)
+      .map((s) => s.date)
+      .sort()
+      .at(-1) ?? '';
   const loads = loadsOn(plan, dates);
   const days = dates.map((date, i): WeekDay => {
     const load = loads[i];
@@ -185,8 +193,12 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
       const p = parts.get(s.partId)!;
       return p.lessonId === null && !OWN_WORK_KINDS.includes(p.kind);
     });
+    const hasLesson = sittings.some((s) => parts.get(s.partId)!.lessonId !== null);
+    const isOpen = date >= today && allDays.some((d) => d.date === date);
+    const left = Math.max(0, (plan.family?.leadMinutes ?? 0) - load.parent.minutes);
     return {
       date,
+      free: isOpen && !hasLesson && date < lastLesson ? `no lesson; you have ${lengthText(left)} left` : '',
       leadMinutes: load.parent.minutes,
       lanes,
       ready: ready

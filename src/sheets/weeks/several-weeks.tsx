@@ -1,6 +1,7 @@
 'use client';
 /** Several weeks on one sheet, a row a week: the lessons on their days, with what a way through would change. */
 import Link from 'next/link';
+import { useRef } from 'react';
 import styled from 'styled-components';
 import { addDays, dayMonth, mondayOf, weekdayName, weekdayOf } from '@/core/calendar/dates';
 import type { Drawn, DrawnLesson } from '@/core/edit/ways-through';
@@ -9,6 +10,8 @@ import { Hatch } from '@/kit/hatch';
 import { Room } from '@/kit/room';
 import { colour, face, narrow } from '@/kit/tokens';
 
+import { Arrows } from './arrows';
+import { DropDay, MovableLesson } from './movable-lesson';
 import type { WhoIn } from './who-in';
 
 interface Ghost {
@@ -30,6 +33,7 @@ export function SeveralWeeks({
   letter,
   weekHref,
   who,
+  canMove = false,
 }: {
   drawn: Drawn;
   /** How it stands now; old places are shown where a lesson has moved. */
@@ -44,12 +48,21 @@ export function SeveralWeeks({
   weekHref?: (monday: string) => string;
   /** Units by id, told apart where there are several. */
   who: Record<string, WhoIn>;
+  /** Whether lessons are moved here, as on one week. */
+  canMove?: boolean;
 }) {
+  const sheet = useRef<HTMLDivElement>(null);
+  const coming = drawn.schoolDays.filter((d) => d >= today);
   const open = new Set(drawn.schoolDays);
   const areSeveral =
     new Set(drawn.lessons.filter((l) => l.dates.some((d) => d >= from)).map((l) => l.unitId)).size > 1;
-  const room = (l: DrawnLesson) => (
-    <Lesson key={l.id} $state={l.state} title={`${l.title}, ${who[l.unitId]?.title ?? ''}`}>
+  const box = (l: DrawnLesson, isNew: boolean) => (
+    <Lesson
+      key={l.id}
+      $state={l.state}
+      title={`${l.title}, ${who[l.unitId]?.title ?? ''}`}
+      data-now={isNew ? l.id : undefined}
+    >
       {l.number} {l.title}
       {areSeveral ? (
         <span aria-hidden="true">
@@ -60,6 +73,14 @@ export function SeveralWeeks({
       ) : null}
     </Lesson>
   );
+  const roomOn = (date: string, l: DrawnLesson) =>
+    canMove ? (
+      <MovableLesson key={l.id} lesson={l} date={date} schoolDays={coming}>
+        {box(l, false)}
+      </MovableLesson>
+    ) : (
+      box(l, changed.has(l.id) && !was.get(l.id)?.dates.includes(date))
+    );
   const weekdays = [...new Set([...drawn.schoolDays, ...before.schoolDays].map(weekdayOf))].sort();
   const last =
     [...drawn.lessons, ...before.lessons]
@@ -102,10 +123,15 @@ export function SeveralWeeks({
         {dates.map((date) =>
           open.has(date) ? (
             <Day key={date} $today={date === today} role="group" aria-label={dayMonth(date)}>
-              {on(drawn.lessons, date).map(room)}
+              {canMove ? (
+                <DropDay date={date}>{on(drawn.lessons, date).map((l) => roomOn(date, l))}</DropDay>
+              ) : (
+                on(drawn.lessons, date).map((l) => roomOn(date, l))
+              )}
               {ghostsOn(date).map(({ lesson: l, isGone }) => (
                 <Ghosted
                   key={`was ${l.id}`}
+                  data-was={isGone ? undefined : l.id}
                   $gone={isGone}
                   title={isGone ? `${l.title}, left out` : `${l.title} stood here`}
                 >
@@ -116,9 +142,14 @@ export function SeveralWeeks({
           ) : (
             <Closed key={date} title={`${dayMonth(date)}: no school`}>
               {wasOpen.has(date) ? 'no school' : ''}
-              {on(drawn.lessons, date).map(room)}
+              {on(drawn.lessons, date).map((l) => roomOn(date, l))}
               {ghostsOn(date).map(({ lesson: l, isGone }) => (
-                <Ghosted key={`was ${l.id}`} $gone={isGone} title={`${l.title} stood here`}>
+                <Ghosted
+                  key={`was ${l.id}`}
+                  data-was={isGone ? undefined : l.id}
+                  $gone={isGone}
+                  title={`${l.title} stood here`}
+                >
                   {l.number} {l.title}
                 </Ghosted>
               ))}
@@ -129,7 +160,8 @@ export function SeveralWeeks({
     );
   };
   return (
-    <Sheet>
+    <Sheet ref={sheet}>
+      {letter ? <Arrows within={sheet} of={`${letter} ${[...changed].join(' ')}`} /> : null}
       <Week
         style={{ gridTemplateColumns: `72px repeat(${weekdays.length}, minmax(0, 1fr))` }}
         aria-hidden="true"
@@ -153,6 +185,7 @@ export function SeveralWeeks({
 }
 
 const Sheet = styled.div`
+  position: relative;
   display: grid;
   gap: 6px;
   align-content: start;

@@ -50,6 +50,10 @@ export function SeveralSheet(view: SeveralView) {
           ) : null}
         </>
       }
+      keys={[
+        { keys: 'Alt ← →', does: 'on a lesson: a school day earlier or later' },
+        { keys: 'Enter', does: 'on a lesson: what can be done' },
+      ]}
       figures={[
         {
           name: 'Lessons in ink',
@@ -72,6 +76,7 @@ export function SeveralSheet(view: SeveralView) {
             today={view.today}
             who={view.who}
             weekHref={(monday) => href('/weeks', monday)}
+            canMove={!info.looking}
           />
           {drawn.lessons.some((l) => l.dates.some((d) => d >= view.from)) ? null : (
             <Quiet>No lesson stands in these weeks.</Quiet>
