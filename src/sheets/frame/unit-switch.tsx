@@ -15,6 +15,8 @@ export function UnitSwitch({ units, unitId }: Pick<FrameInfo, 'units' | 'unitId'
     params.set('unit', id);
     router.push(`${path}?${params.toString()}`);
   };
+  // What came up names its unit itself.
+  if (path === '/weeks/came-up') return null;
   return (
     <Menu
       label="Units"
