@@ -40,7 +40,15 @@ import {
 import { fillBook, giveAway, paceBookOver, setCells, takeSet } from '../src/core/edit/pages';
 import { addRule, keepOutline, placeOutline, removeRule } from '../src/core/edit/rules';
 import { indentLesson, joinLessons, outdentTopic, splitLesson, swapLessons } from '../src/core/edit/shape';
-import { didNotHappen, markDone, noteFelt, noteTook, unmark } from '../src/core/edit/today';
+import {
+  didNotHappen,
+  markDone,
+  noteFelt,
+  noteTook,
+  nothingHappened,
+  tickAll,
+  unmark,
+} from '../src/core/edit/today';
 import { editUnit, removeUnit } from '../src/core/edit/units';
 import { addWorkPart, keepWork, removeWork } from '../src/core/edit/works';
 import { inkDays, layOutAgain, rubOutDays, takeLayOut } from '../src/core/edit/weeks';
@@ -220,6 +228,8 @@ export const EVERY_EDIT: Step[] = [
   (p, n) => removeRule(pick([...p.rules, NONE], n).id),
   (p, n) => markDone(part(p, n), n % 2 ? 'c1' : null, day(n)),
   (p, n) => noteFelt(part(p, n), n % 2 ? 'c1' : 'c2', pick(['easy', 'right', 'hard'] as const, n), day(n)),
+  (p, n) => tickAll(day(n), n % 3 ? null : lesson(p, n)),
+  (_, n) => nothingHappened(day(n), n % 2 > 0),
   (p, n) => unmark(part(p, n), n % 2 ? 'c1' : null),
   (p, n) => didNotHappen(part(p, n), day(n), n % 2 === 0),
   (_, n) => inkDays(day(n), '2026-12-20'),

@@ -125,3 +125,22 @@ test('a pencilled part on a day gone by waits to be ticked or moved on', async (
   await page.keyboard.press('Enter');
   await expect(page.getByText('Left from days before')).toBeHidden();
 });
+
+test('a day gone by is asked about as a day, and a whole day is ticked at once', async ({ page }) => {
+  await page.goto('/today?day=2026-10-27');
+  for (const title of [/^Done: Weigh and cut the felt/, /^Done: Spelling/]) {
+    await page.getByRole('checkbox', { name: title }).first().focus();
+    await page.keyboard.press('Space');
+  }
+  await atRevision(page, 3);
+  await page.goto('/today');
+  await expect(page.getByText('Tue 27 Oct: was it as planned?')).toBeVisible();
+  await page.getByRole('button', { name: 'Tue 27 Oct: yes, all of it' }).click();
+  await expect(page.getByText('Ticked all of Tue 27 Oct')).toBeVisible();
+  await expect(page.getByText('Left from days before')).toBeHidden();
+  await page.getByRole('button', { name: 'All of it is done' }).click();
+  await expect(page.getByText('Ticked all of Wed 28 Oct')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'All of it is done' })).toBeHidden();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText('Undone: Ticked all of Wed 28 Oct')).toBeVisible();
+});

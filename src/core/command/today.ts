@@ -1,6 +1,7 @@
 import { childName, titled } from '../plan/called';
 import { z } from 'zod';
-import { didNotHappen, markDone, noteFelt, noteTook, unmark } from '../edit/today';
+import { shortDate } from '../calendar/dates';
+import { didNotHappen, markDone, noteFelt, noteTook, nothingHappened, tickAll, unmark } from '../edit/today';
 import { id, isoDate, minutes } from '../plan/measures';
 import { noteReading, removeReading } from '../edit/loans';
 import { reading } from '../plan/loan';
@@ -19,6 +20,22 @@ export const tick = command({
   edit: (v) => markDone(v.partId, v.childId, v.date),
   who: ['parent', 'child'],
   touches: ['happened'],
+});
+
+export const tickDay = command({
+  shape: z.strictObject({ date: isoDate, lessonId: id.nullable() }),
+  label: (v, plan) =>
+    v.lessonId
+      ? `Ticked all of ${titled(plan, 'lessons', v.lessonId)} on ${shortDate(v.date)}`
+      : `Ticked all of ${shortDate(v.date)}`,
+  edit: (v) => tickAll(v.date, v.lessonId),
+  touches: ['happened'],
+});
+
+export const dayDidNotHappen = command({
+  shape: z.strictObject({ date: isoDate, rubOut: z.boolean() }),
+  label: (v) => `What was left of ${shortDate(v.date)} did not happen`,
+  edit: (v) => nothingHappened(v.date, v.rubOut),
 });
 
 export const untick = command({

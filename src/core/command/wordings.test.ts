@@ -521,6 +521,13 @@ const ROWS: Row[] = [
   ],
   // Today
   ['Ticked “Tell it back” for Bram', 'today.tick', { partId: TELL, childId: BRAM, date: TODAY }],
+  ['Ticked all of Wed 28 Oct', 'today.tickDay', { date: TODAY, lessonId: null }],
+  ['Ticked all of “Colour from the dye pot” on Wed 28 Oct', 'today.tickDay', { date: TODAY, lessonId: DYE }],
+  [
+    'What was left of Tue 3 Nov did not happen',
+    'today.dayDidNotHappen',
+    { date: '2026-11-03', rubOut: true },
+  ],
   ['Ticked “Dye pot”', 'today.tick', { partId: POT, childId: null, date: TODAY }],
   ['Took the tick off “Tell it back” for Bram', 'today.untick', { partId: D('0036'), childId: BRAM }],
   ['“Dye pot” did not happen', 'today.moveOn', { partId: POT, date: TODAY, rubOut: true }],

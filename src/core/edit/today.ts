@@ -1,11 +1,11 @@
 /** What happened: done, or not. */
 import { blankMark } from '../plan/blank';
 import { ladderOf } from '../ladder/assign';
-import { childrenOf, homes, lessonsOf } from '../plan/lookup';
+import { byId, childrenOf, doneParts, homes, lessonsOf } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Part } from '../plan/lesson';
 import type { Assignment, Mark, Plan } from '../plan/plan';
-import { GONE, type Edit } from './edit';
+import { GONE, type Edit, type Edited } from './edit';
 
 /** Marks a part done on a day: for one child, or with null for everyone. */
 export const markDone =
@@ -16,6 +16,69 @@ export const markDone =
       return { plan };
     const mark: Mark = { id: newId(), partId, childId, date, outcome: 'done', ...blankMark };
     return { plan: { ...plan, marks: [...plan.marks, mark] } };
+  };
+
+/** What stands on a day and has been neither ticked nor noted as missed: of the whole day, or of one lesson. */
+function openOn(plan: Plan, date: IsoDate, lessonId: string | null): Part[] {
+  const parts = byId(plan.parts);
+  const done = doneParts(plan);
+  const missed = new Set(
+    plan.marks.filter((m) => m.outcome === 'missed' && m.date === date).map((m) => m.partId),
+  );
+  return plan.sittings
+    .filter((s) => s.date === date && !done.has(s.partId) && !missed.has(s.partId))
+    .map((s) => parts.get(s.partId)!)
+    .filter((p) => lessonId === null || p.lessonId === lessonId);
+}
+
+/** Marks all that stands on a day done, or what of one lesson does; children who were ticked keep what was noted of them. */
+export const tickAll =
+  (date: IsoDate, lessonId: string | null): Edit =>
+  (plan, context) => {
+    const open = openOn(plan, date, lessonId);
+    if (!open.length) return { refused: 'All of it is ticked already.' };
+    let now = plan;
+    for (const part of open) {
+      const who = childrenOf(part, homes(plan)(part).unit, plan.children);
+      const ticked = new Set(plan.marks.filter((m) => isDoneMark(m, part.id)).map((m) => m.childId));
+      // Where one child was ticked already the others are, one by one.
+      const whom = ticked.size ? who.map((c) => c.id).filter((id) => !ticked.has(id)) : [null];
+      for (const childId of whom) {
+        const done = markDone(part.id, childId, date)(now, context);
+        if ('refused' in done) return done;
+        now = done.plan;
+      }
+    }
+    return { plan: now };
+  };
+
+/**
+ * Nothing of what is still open of a day happened: it moves on, as each part does by itself. What has a fixed date, and
+ * what was ticked, stays.
+ */
+export const nothingHappened =
+  (date: IsoDate, rubOut: boolean): Edit =>
+  (plan, context) => {
+    const open = openOn(plan, date, null).filter((p) => p.ruleId !== null || p.fixedDate === null);
+    if (!open.length) return { refused: 'Nothing is left of that day that could move on.' };
+    let now = plan;
+    const unless: NonNullable<Edited['unless']>[] = [];
+    for (const part of open) {
+      const moved = didNotHappen(part.id, date, rubOut)(now, context);
+      if ('refused' in moved) return moved;
+      now = moved.plan;
+      if (moved.unless) unless.push(moved.unless);
+    }
+    return {
+      plan: now,
+      unless: (drawn) => {
+        for (const look of unless) {
+          const refused = look(drawn);
+          if (refused) return refused;
+        }
+        return undefined;
+      },
+    };
   };
 
 /** Takes the done mark back; a mark for everyone is taken back for everyone, or left to the other children. */

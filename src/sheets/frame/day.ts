@@ -15,6 +15,7 @@ export interface DayRoom extends TimetableEntry {
   /** What exactly: pages, wording. */
   detail: string;
   lesson: string;
+  lessonId: string | null;
   kind: Part['kind'];
   state: 'pencil' | 'ink';
   why: string;
@@ -53,6 +54,7 @@ export function dayRooms(plan: Plan, date: string, childId?: string): DayRoom[] 
       ...room,
       title: part.title,
       kind: part.kind,
+      lessonId: lesson?.id ?? null,
       lesson: lesson ? `${numbers.get(lesson.id)} ${lesson.title}` : '',
       detail:
         assignment?.wording ??

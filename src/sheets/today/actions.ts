@@ -5,6 +5,10 @@ import { give } from '../frame/act';
 
 export const tick = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.tick, base, input);
+export const tickDay = async (base: number, input: unknown): Promise<Outcome> =>
+  give(commands.tickDay, base, input);
+export const dayDidNotHappen = async (base: number, input: unknown): Promise<Outcome> =>
+  give(commands.dayDidNotHappen, base, input);
 export const untick = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.untick, base, input);
 export const moveOn = async (base: number, input: unknown): Promise<Outcome> =>

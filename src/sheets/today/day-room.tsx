@@ -14,7 +14,7 @@ import { colour, narrow, paper } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { useDrawnAtOnce } from '../frame/use-drawn-at-once';
 import { LADDER_KINDS } from '@/core/plan/words';
-import { felt, moveOn, tick, untick } from './actions';
+import { felt, moveOn, tick, tickDay, untick } from './actions';
 import type { DayRoom } from '../frame/day';
 import type { TodayView } from './load';
 
@@ -56,6 +56,14 @@ export function RoomOfDay({
                 title: `${clockText(room.starts)} to ${clockText(room.ends)}, ${names}. ${room.why}`,
                 doings: [
                   { name: done ? 'Not done after all' : 'Done', do: () => setDone(!done) },
+                  ...(room.lessonId && !done && openOf(view, room.lessonId) > 1
+                    ? [
+                        {
+                          name: 'The whole lesson is done, as far as it stands today',
+                          do: () => act((base) => tickDay(base, { date, lessonId: room.lessonId })),
+                        },
+                      ]
+                    : []),
                   ...(room.canMove && !done
                     ? [
                         {
@@ -134,6 +142,9 @@ const FELT = [
   ['right', 'just right'],
   ['hard', 'too hard'],
 ] as const;
+/** Rooms of a lesson on this day that are not done. */
+const openOf = (view: TodayView, lessonId: string): number =>
+  view.rooms.filter((r) => r.lessonId === lessonId && !r.done).length;
 const isLadder = (room: DayRoom): boolean => (LADDER_KINDS as readonly string[]).includes(room.kind);
 
 /** The rooms in the order of their times. */

@@ -2,13 +2,15 @@
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { lengthText, shortDate } from '@/core/calendar/dates';
-import { PlainButton } from '@/kit/button';
+import { Button, PlainButton } from '@/kit/button';
 import { LinkButton } from '@/kit/link-button';
 import { ChildName, hatchColour } from '@/kit/hatch';
 import { Bar } from '@/kit/bar';
 import { Column, Heading, Line, Quiet } from '@/kit/text';
 import { Frame } from '../frame/frame';
+import { useAct } from '../frame/use-act';
 import { Cautions } from '../frame/cautions';
+import { tickDay } from './actions';
 import { DayDrawing } from './day-drawing';
 import { DayRooms } from './day-room';
 import type { Read } from './note-reading';
@@ -19,6 +21,7 @@ const NoteReading = dynamic(() => import('./note-reading').then((m) => m.NoteRea
 
 export function TodaySheet(view: TodayView) {
   const { info, rooms, date, today } = view;
+  const { act } = useAct();
   const done = rooms.filter((r) => r.done).length;
   const [noting, setNoting] = useState<Read>();
   return (
@@ -50,6 +53,11 @@ export function TodaySheet(view: TodayView) {
             <LinkButton href={`/today?day=${view.after}`} aria-label="School day after">
               {shortDate(view.after)} ›
             </LinkButton>
+          ) : null}
+          {done < rooms.length && date <= today && !view.info.looking ? (
+            <Button onPress={() => act((base) => tickDay(base, { date, lessonId: null }))}>
+              All of it is done
+            </Button>
           ) : null}
           {rooms.length ? (
             <LinkButton href={`/paper/hand-over?first=${date}`}>To hand over</LinkButton>
