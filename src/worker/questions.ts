@@ -1,6 +1,7 @@
 /** What is asked of a plan and takes long to work out: what a change would come to, and ways to mend something. Nothing is stored. */
 import { remediesFor, remediesForWait, type Remedy } from '@/core/edit/load-remedies';
 import { remediesForLoan, type LoanRemedy } from '@/core/edit/loan-remedies';
+import { closingOf, type ClosingDay } from '@/core/edit/close-day';
 import type { CameUp } from '@/core/edit/came-up';
 import { because, waysThrough, type WayThrough } from '@/core/edit/ways-through';
 import { lookForBetter, type Better } from '@/core/layout/better';
@@ -58,7 +59,10 @@ const through: Answering<{ what: CameUp }, { because: string; ways: WayThrough[]
 
 const better: Answering<null, Better | undefined> = (plan, _, today) => lookForBetter(plan, today);
 
-export const QUESTIONS = { pace, load, wait, loan, through, better };
+const closing: Answering<{ date: IsoDate }, ClosingDay> = (plan, { date }, today) =>
+  closingOf(plan, date, tried(today));
+
+export const QUESTIONS = { pace, load, wait, loan, through, better, closing };
 
 export type QuestionName = keyof typeof QUESTIONS;
 export type AskedWith<Name extends QuestionName> = Parameters<(typeof QUESTIONS)[Name]>[1];

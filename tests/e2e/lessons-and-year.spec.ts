@@ -144,3 +144,33 @@ test('a day gone by is asked about as a day, and a whole day is ticked at once',
   await page.keyboard.press('Control+z');
   await expect(page.getByText('Undone: Ticked all of Wed 28 Oct')).toBeVisible();
 });
+
+test('the day is closed: what is left is said where it goes, and questions are written down on the day', async ({
+  page,
+}) => {
+  await page.goto('/today');
+  await page.getByRole('button', { name: 'A question…' }).click();
+  await page.getByLabel('What was asked').fill('Do goats have wool?');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByText('Asked: Do goats have wool?')).toBeVisible();
+  await page.getByRole('button', { name: 'Answer “Do goats have wool?”' }).click();
+  await page.getByLabel('The answer').fill('Some have: cashmere and mohair.');
+  await page.getByRole('button', { name: 'Keep the answer' }).click();
+  await expect(page.getByText('Answered a question')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Answer “Do goats have wool?”' })).toBeHidden();
+  await page.getByRole('button', { name: 'Dye pot, Ottilie, Bram, Junia' }).click();
+  await page.getByRole('menuitem', { name: 'Minutes it took…' }).click();
+  await page.getByLabel('Minutes it took').fill('70');
+  await page.getByRole('button', { name: 'Note it' }).click();
+  await expect(page.getByText('“Dye pot” took 70 min')).toBeVisible();
+  await page.getByRole('button', { name: 'Close the day…' }).click();
+  const closing = page.getByRole('dialog', { name: 'Close Wed 28 Oct' });
+  await expect(closing.getByText(/\d+ of \d+ parts done\./)).toBeVisible();
+  await expect(closing.getByText('Until Thu 29 Oct')).toBeVisible();
+  await closing.getByRole('button', { name: 'Leave it' }).click();
+  await page.getByRole('button', { name: 'All of it is done' }).click();
+  await page.getByRole('button', { name: 'Close the day…' }).click();
+  await expect(closing.getByText('Nothing is left.')).toBeVisible();
+  await closing.getByRole('button', { name: 'Good' }).click();
+  await expect(closing).toBeHidden();
+});

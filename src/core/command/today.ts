@@ -69,7 +69,7 @@ export const felt = command({
 export const took = command({
   shape: z.strictObject({
     partId: id,
-    childId: id,
+    childId: id.nullable(),
     minutes: minutes.min(1, 'Say how many minutes.'),
     date: isoDate,
   }),

@@ -551,6 +551,7 @@ const ROWS: Row[] = [
     'today.took',
     { partId: D('0036'), childId: BRAM, minutes: 12, date: '2026-10-26' },
   ],
+  ['“Dye pot” took 50 min', 'today.took', { partId: POT, childId: null, minutes: 50, date: TODAY }],
   ['Bram read 1 page in 4 min', 'today.noteRead', reading(1)],
   ['Bram read 9 pages in 4 min', 'today.noteRead', reading(9)],
   ['Took back a note of reading', 'today.forgetReading', 'gone'],

@@ -19,7 +19,7 @@ export const markDone =
   };
 
 /** What stands on a day and has been neither ticked nor noted as missed: of the whole day, or of one lesson. */
-function openOn(plan: Plan, date: IsoDate, lessonId: string | null): Part[] {
+export function openOn(plan: Plan, date: IsoDate, lessonId: string | null): Part[] {
   const parts = byId(plan.parts);
   const done = doneParts(plan);
   const missed = new Set(
@@ -112,8 +112,27 @@ export const noteFelt = (
   date: IsoDate,
 ): Edit => noteOf(partId, childId, date, () => ({ felt }));
 
-/** Notes the minutes a piece of work took one child; copying measures their hand by it. */
-export const noteTook = (partId: string, childId: string, minutes: number, date: IsoDate): Edit =>
+/**
+ * Notes the minutes a part took: one child’s work, whose hand is measured by it where it is copying; or, with null, what is
+ * done together, which is ticked with it.
+ */
+export const noteTook = (partId: string, childId: string | null, minutes: number, date: IsoDate): Edit =>
+  childId === null ? noteTookTogether(partId, minutes, date) : noteTookOf(partId, childId, minutes, date);
+
+const noteTookTogether =
+  (partId: string, minutes: number, date: IsoDate): Edit =>
+  (plan, context) => {
+    const ticked = markDone(partId, null, date)(plan, context);
+    if ('refused' in ticked) return ticked;
+    return {
+      plan: {
+        ...ticked.plan,
+        marks: ticked.plan.marks.map((m) => (isDoneMark(m, partId) ? { ...m, minutes } : m)),
+      },
+    };
+  };
+
+const noteTookOf = (partId: string, childId: string, minutes: number, date: IsoDate): Edit =>
   noteOf(partId, childId, date, (plan, part, given) => {
     const { lesson, unit } = homes(plan)(part);
     const child = plan.children.find((c) => c.id === childId);

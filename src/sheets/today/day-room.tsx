@@ -56,6 +56,7 @@ export function RoomOfDay({
                 title: `${clockText(room.starts)} to ${clockText(room.ends)}, ${names}. ${room.why}`,
                 doings: [
                   { name: done ? 'Not done after all' : 'Done', do: () => setDone(!done) },
+                  ...(childId === null ? [{ name: 'Minutes it took…', do: () => setNoting(true) }] : []),
                   ...(room.lessonId && !done && openOf(view, room.lessonId) > 1
                     ? [
                         {
@@ -126,7 +127,7 @@ export function RoomOfDay({
           </Strips>
         ) : null}
       </Framed>
-      {noting && childId ? (
+      {noting ? (
         <NoteTook
           taken={{ partId, childId, title: room.title, name: names, copying: room.kind === 'copying' }}
           date={date}

@@ -39,6 +39,8 @@ export interface TodayView {
   cautions: { of: string; cautions: Caution[] }[];
   /** Open questions of the units on this day. */
   questions: { id: string; text: string; who: string }[];
+  /** Units on this day, for a question that is asked. */
+  units: { id: string; title: string }[];
   /** Parts on days gone by that were neither ticked nor moved on. */
   left: { partId: string; title: string; on: string; date: string; canMove: boolean }[];
 }
@@ -134,6 +136,7 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
         text: q.text,
         who: childName(plan, q.childId, ''),
       })),
+    units: plan.units.filter((u) => unitsToday.has(u.id)).map(({ id, title }) => ({ id, title })),
     left: left.map((s) => {
       const part = parts.get(s.partId)!;
       return {

@@ -9,7 +9,8 @@ import { took } from './actions';
 
 export interface Taken {
   partId: string;
-  childId: string;
+  /** Null: what is done together. */
+  childId: string | null;
   title: string;
   name: string;
   copying: boolean;
@@ -33,12 +34,16 @@ export function NoteTook({ taken, date, onClose }: { taken: Taken; date: string;
         max={600}
         error={form.error('minutes') && 'Say how many minutes.'}
       />
-      <Quiet>
-        {taken.copying
-          ? `From ten minutes on, ${taken.name}’s own hand takes the place of the table’s: copying and writing are planned by it.`
-          : `It counts as easy or too hard where it is far from the minutes planned and you say nothing else.`}
-      </Quiet>
+      <Quiet>{takenSays(taken)}</Quiet>
       <button type="submit" hidden />
     </FormDialog>
   );
+}
+
+function takenSays({ childId, copying, name }: Taken): string {
+  if (childId === null)
+    return 'It is ticked with it, and kept with what was taught; what is planned stays as it is.';
+  return copying
+    ? `From ten minutes on, ${name}’s own hand takes the place of the table’s: copying and writing are planned by it.`
+    : 'It counts as easy or too hard where it is far from the minutes planned and you say nothing else.';
 }

@@ -17,6 +17,9 @@ import type { Read } from './note-reading';
 import type { TodayView } from './load';
 import { Nothing, Left, Columns, Lanes, ChildLink, Wide, Slim, Title } from './beside-day';
 
+const AskQuestion = dynamic(() => import('./question').then((m) => m.AskQuestion), { ssr: false });
+const AnswerQuestion = dynamic(() => import('./question').then((m) => m.AnswerQuestion), { ssr: false });
+const CloseDay = dynamic(() => import('./close-day').then((m) => m.CloseDay), { ssr: false });
 const NoteReading = dynamic(() => import('./note-reading').then((m) => m.NoteReading), { ssr: false });
 
 export function TodaySheet(view: TodayView) {
@@ -24,6 +27,9 @@ export function TodaySheet(view: TodayView) {
   const { act } = useAct();
   const done = rooms.filter((r) => r.done).length;
   const [noting, setNoting] = useState<Read>();
+  const [isClosing, setClosing] = useState(false);
+  const [isAsking, setAsking] = useState(false);
+  const [answering, setAnswering] = useState<TodayView['questions'][number]>();
   return (
     <Frame
       info={info}
@@ -58,6 +64,9 @@ export function TodaySheet(view: TodayView) {
             <Button onPress={() => act((base) => tickDay(base, { date, lessonId: null }))}>
               All of it is done
             </Button>
+          ) : null}
+          {rooms.length && date <= today && !view.info.looking ? (
+            <Button onPress={() => setClosing(true)}>Close the day…</Button>
           ) : null}
           {rooms.length ? (
             <LinkButton href={`/paper/hand-over?first=${date}`}>To hand over</LinkButton>
@@ -176,7 +185,7 @@ export function TodaySheet(view: TodayView) {
               ))}
             </Column>
           ) : null}
-          {view.questions.length ? (
+          {view.units.length ? (
             <Column>
               <header>
                 <Heading>Asked along the way</Heading>
@@ -187,13 +196,24 @@ export function TodaySheet(view: TodayView) {
                   <div>
                     {q.text}
                     <Quiet>{q.who}</Quiet>
+                    {view.info.looking ? null : (
+                      <PlainButton aria-label={`Answer “${q.text}”`} onPress={() => setAnswering(q)}>
+                        Answer…
+                      </PlainButton>
+                    )}
                   </div>
                 </Line>
               ))}
+              {view.info.looking ? null : (
+                <PlainButton onPress={() => setAsking(true)}>A question…</PlainButton>
+              )}
             </Column>
           ) : null}
         </aside>
       </Columns>
+      {isAsking ? <AskQuestion view={view} onClose={() => setAsking(false)} /> : null}
+      {answering ? <AnswerQuestion question={answering} onClose={() => setAnswering(undefined)} /> : null}
+      {isClosing ? <CloseDay date={date} onClose={() => setClosing(false)} /> : null}
       {noting ? <NoteReading read={noting} date={date} onClose={() => setNoting(undefined)} /> : null}
     </Frame>
   );
