@@ -43,7 +43,9 @@ test('what is tried is dropped, and the plan stands as it stood; a tick is no tr
   await page.goto('/today');
   await page.getByRole('checkbox').first().focus();
   await page.keyboard.press('Space');
-  await expect(page.getByText('what happened goes into the plan itself')).toBeVisible();
+  await expect(
+    page.getByText(/what happened, what is asked of the library.* go into the plan itself/),
+  ).toBeVisible();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Drop it' }).click();
   await expect(paper).toBeHidden();

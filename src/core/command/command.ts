@@ -30,6 +30,8 @@ export interface Command<Input, About = undefined> {
   edit: (value: Input, about: About, input: unknown) => Edit;
   who: readonly Actor[];
   touches: readonly Matter[];
+  /** Not to be tried on tracing paper: it is no change of a plan that could be taken over. */
+  isNoTrial?: boolean;
   /** Lessons the parent moves with this; the words tell of the others. */
   moves?: (value: Input) => string[];
 }

@@ -73,6 +73,12 @@ describe('the commands', () => {
     for (const name of ofChildren) expect(REGISTRY.get(name)!.touches).toEqual(['happened']);
   });
 
+  it('are all trials for tracing paper, but for closing a year', () => {
+    expect([...REGISTRY].filter(([, c]) => c.isNoTrial).map(([name]) => name)).toEqual([
+      'year.closeThisYear',
+    ]);
+  });
+
   it('refuse what is of no shape of theirs, every one of them', () => {
     for (const [name, command] of REGISTRY)
       for (const odd of [7, 'x'.repeat(100_000), [[]]])

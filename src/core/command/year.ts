@@ -51,6 +51,7 @@ export const closeThisYear = command({
     leadMinutes: minutes,
     childMinutes: z.record(id, minutes),
   }),
+  isNoTrial: true,
   label: (v, plan) => `Closed ${plan.year ? yearName(plan.year) : 'the year'}, opened ${yearName(v)}`,
   edit: closeYear,
 });

@@ -12,7 +12,7 @@ import { faultFrom } from '@/data/fault';
 import { storePath } from '@/data/open';
 import type { Outcome } from './outcome';
 import { today } from './clock';
-import { desk } from './desk';
+import { desk, NOT_ON_PAPER } from './desk';
 
 /**
  * Gives a command to the plan.
@@ -42,7 +42,7 @@ export async function give<Input, About = undefined>(
   const subject = of?.data as About;
   const label = (plan: Plan): string => command.label(value, plan, subject);
   const { db, traced } = await desk();
-  if (traced && command.touches.every((m) => m === 'happened')) return NOT_ON_PAPER;
+  if (traced && (command.isNoTrial || command.touches.every((m) => m === 'happened'))) return NOT_ON_PAPER;
   return attempt(() => {
     let message = '';
     const outcome = write<Refusal>(db, base, { label, touches: command.touches }, (plan) => {
@@ -74,13 +74,6 @@ function keptInWords(before: Plan, after: Plan): string {
     ? `What was taught of it (${count(kept, 'entry', 'entries')}) stays under “What happened” on Family`
     : '';
 }
-
-/** What happened is no trial. */
-const NOT_ON_PAPER: Outcome = {
-  is: 'refused',
-  refused:
-    'This is tracing paper: what happened goes into the plan itself. Put the paper aside, then note it.',
-};
 
 /** Said where a request does not say what it is about: no sheet of ours sends it. */
 const NOT_ABOUT: Outcome = {

@@ -8,7 +8,10 @@ import { sizeText } from './file-size';
 import type { Outcome } from './outcome';
 
 export async function undoLast(base: number): Promise<Outcome> {
-  const { db } = await desk();
+  const { db, traced } = await desk();
+  // What stood before the paper was laid is undone on the plan.
+  if (traced && !traced.length)
+    return { is: 'refused', refused: 'Nothing has been tried yet that could be undone.' };
   return attempt(() => {
     const step = undo(db, revisionOf(base));
     if (!step) return { is: 'refused', refused: 'There is nothing to undo.' };

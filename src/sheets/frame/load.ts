@@ -65,7 +65,7 @@ export async function load(params?: SearchParams): Promise<Loaded> {
       ...(closed
         ? { looking: closed.year }
         : {
-            undo: history.undo,
+            undo: traced && !traced.length ? undefined : history.undo,
             redo: history.redo,
             ...(traced ? { traced: { changes: traced, differs: differsFromPlan(plan) } } : {}),
           }),

@@ -4,7 +4,7 @@ import type { LibraryBook } from '@/core/formats/opds';
 import type { Loan } from '@/core/plan/loan';
 import type { Plan } from '@/core/plan/plan';
 import { readDrawn } from '@/data/door';
-import { desk } from '../../frame/desk';
+import { desk, NOT_ON_PAPER } from '../../frame/desk';
 import { give } from '../../frame/act';
 import type { Outcome } from '../../frame/outcome';
 import { askOf, onCard } from '../../frame/library/library';
@@ -17,7 +17,9 @@ const STEPS = { ask: 'hold', fetch: 'borrow', renew: 'renew', return: 'return' }
 
 /** Goes one stage on with a loan: through the library where it came from there, by hand where it did not. */
 export async function step(base: number, loanId: string, which: unknown): Promise<Outcome> {
-  const loan = readDrawn((await desk()).db).plan.loans.find((l) => l.id === loanId);
+  const { db, traced } = await desk();
+  if (traced) return NOT_ON_PAPER;
+  const loan = readDrawn(db).plan.loans.find((l) => l.id === loanId);
   const stage = commands.step.shape.safeParse(which);
   let heard: LibraryBook | undefined;
   if (loan?.ref && stage.success && stage.data !== 'ready') {
@@ -35,7 +37,9 @@ export async function step(base: number, loanId: string, which: unknown): Promis
 }
 
 export async function unwant(base: number, loanId: string): Promise<Outcome> {
-  const loan = readDrawn((await desk()).db).plan.loans.find((l) => l.id === loanId);
+  const { db, traced } = await desk();
+  if (traced) return NOT_ON_PAPER;
+  const loan = readDrawn(db).plan.loans.find((l) => l.id === loanId);
   if (loan?.ref && loan.asked && !loan.from) {
     const heard = await askOf(loan.ref, 'cancel');
     // What the library no longer holds is taken off the list all the same.

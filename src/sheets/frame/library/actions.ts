@@ -1,7 +1,7 @@
 'use server';
 import * as commands from '@/core/command/library';
 import { readDrawn } from '@/data/door';
-import { desk } from '../desk';
+import { desk, NOT_ON_PAPER } from '../desk';
 import { give } from '../act';
 import type { Outcome } from '../outcome';
 import { catalogue } from './library';
@@ -45,6 +45,7 @@ export async function lookInLibrary(query: string): Promise<{ hits: LibraryHit[]
 
 /** Asks the library for a thing: it comes onto the shelf as borrowed, is pulled to be sorted, and stands on the list of loans. */
 export async function askFor(base: number, unitId: string | null, ref: string): Promise<Outcome> {
+  if ((await desk()).traced) return NOT_ON_PAPER;
   if (typeof ref !== 'string')
     return { is: 'refused', refused: 'Say which of the library’s things is asked for.' };
   const heard = await ensure(ref, 'hold');
