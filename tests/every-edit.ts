@@ -64,6 +64,7 @@ import {
 } from '../src/core/edit/year';
 import { mendLoan } from '../src/core/edit/loan-remedies';
 import type { CameUp } from '../src/core/edit/came-up';
+import { setPrepared } from '../src/core/edit/ready';
 import { putBefore } from '../src/core/edit/change-places';
 import { afresh, changePart, pencil, several } from '../src/core/edit/compose';
 import { takeWay } from '../src/core/edit/ways-through';
@@ -391,6 +392,13 @@ export const EVERY_EDIT: Step[] = [
   (p, n) => setOptional([lesson(p, n), lesson(p, n + 1)], n % 2 === 0),
   (p, n) => putBefore(lesson(p, n + 1), lesson(p, n)),
   (p, n) => takeLayOut([{ partId: part(p, n), date: day(n), window: n % 2 ? 'morning' : 'afternoon' }]),
+  (p, n) =>
+    setPrepared(
+      part(p, n),
+      p.parts.find((x) => x.id === part(p, n))?.preparations[0]?.id ?? 'none',
+      n % 2 > 0,
+      day(n),
+    ),
   (p, n) => setBuildsOn([lesson(p, n), lesson(p, n + 1)], n % 3 === 0),
   (p, n) =>
     addDrafts(

@@ -10,7 +10,10 @@ import { store } from '@/data/open';
 
 vi.mock('next/cache', () => ({ refresh: () => undefined }));
 vi.mock('next/server', () => ({ connection: async () => undefined }));
-vi.mock('next/headers', () => ({ headers: async () => new Headers({ host: '127.0.0.1:1' }) }));
+vi.mock('next/headers', () => ({
+  headers: async () => new Headers({ host: '127.0.0.1:1' }),
+  cookies: async () => ({ has: () => false, set: () => undefined, delete: () => undefined }),
+}));
 
 const filesIn = (folder: string): string[] =>
   readdirSync(folder, { withFileTypes: true }).flatMap((e) =>

@@ -19,6 +19,7 @@ const EMPTY = [
   '/weeks',
   '/weeks/several',
   '/weeks/came-up',
+  '/ready',
   '/today',
 ];
 /**

@@ -190,7 +190,7 @@ test('a parent plans and teaches a first week by keyboard alone', async ({ page,
     await expect(page.getByRole('checkbox', { name: /^Done: Read together/ }).first()).toBeChecked();
     await tabTo(page, /^Copying, Junia/);
     await page.keyboard.press('Enter');
-    await expect(page.getByRole('menuitem', { name: 'Done' })).toBeFocused();
+    await expect(page.getByRole('menuitem', { name: 'Done', exact: true })).toBeFocused();
     await page.keyboard.press('ArrowDown');
     await expect(page.getByRole('menuitem', { name: 'Did not happen: move it on' })).toBeFocused();
     await page.keyboard.press('Enter');

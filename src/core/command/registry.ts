@@ -7,6 +7,7 @@ import * as lessons from './lessons';
 import * as library from './library';
 import * as loads from './loads';
 import * as loans from './loans';
+import * as ready from './ready';
 import * as shape from './shape';
 import * as shelf from './shelf';
 import * as today from './today';
@@ -30,6 +31,7 @@ const SUBJECTS = {
   loads,
   weeks,
   'came-up': cameUp,
+  ready,
   today,
 } as const;
 

@@ -519,6 +519,12 @@ const ROWS: Row[] = [
     'came-up.take',
     way({ is: 'enough', unitId: FLEECE }),
   ],
+  // Ready
+  [
+    '“a preparation” is ready',
+    'ready.prepare',
+    { partId: 'gone', preparationId: 'gone', isReady: true, date: TODAY },
+  ],
   // Today
   ['Ticked “Tell it back” for Bram', 'today.tick', { partId: TELL, childId: BRAM, date: TODAY }],
   ['Ticked all of Wed 28 Oct', 'today.tickDay', { date: TODAY, lessonId: null }],

@@ -39,7 +39,7 @@ const standing = (input: LayoutInput, plan: Plan): Score => {
 /** @returns undefined where none was found that is worth it */
 export function lookForBetter(plan: Plan, today: IsoDate, effort: Effort = AT_LENGTH): Better | undefined {
   const input = layoutInput(plan, { today });
-  if (!input) return undefined;
+  if (!input || !hasToGain(plan, today)) return undefined;
   const was = standing(input, plan);
   const { placements } = layOut(input, effort);
   const scale = scaleOf(input);

@@ -88,6 +88,49 @@ export const NOTHING: About = {
   rung: null,
 };
 
+/** That a preparation of a part was done on a day, as an entry. */
+export function preparedEntry(
+  plan: Plan,
+  partId: string,
+  preparationId: string,
+  { id, at, date }: Pick<Entry, 'id' | 'at' | 'date'>,
+): Entry {
+  const part = plan.parts.find((p) => p.id === partId);
+  const { lesson, unit } = part ? homes(plan)(part) : {};
+  return {
+    ...BLANK,
+    id,
+    at,
+    date,
+    kind: 'prepared',
+    childId: null,
+    partId,
+    preparationId,
+    about: {
+      ...NOTHING,
+      unit: unit?.title ?? '',
+      lesson: lesson?.title ?? '',
+      title: part?.preparations.find((p) => p.id === preparationId)?.what ?? '',
+      kind: part?.kind ?? '',
+    },
+  };
+}
+
+/** That an entry is no longer in force. */
+export const withdrawing = (
+  entry: Pick<Entry, 'id' | 'date'>,
+  { id, at }: Pick<Entry, 'id' | 'at'>,
+): Entry => ({
+  ...BLANK,
+  id,
+  at,
+  date: entry.date,
+  kind: 'withdrawn',
+  childId: null,
+  about: NOTHING,
+  withdraws: entry.id,
+});
+
 /** Writes down marks and readings as entries, with what they are about as it is in the plan now. */
 function writer(
   plan: Slice,
@@ -199,16 +242,7 @@ export function recorded(
     for (const item of was)
       if (!kept.has(item.id) && isThere(item))
         for (const id of chainOf(item.id))
-          entries.push({
-            ...BLANK,
-            id: newId(),
-            at,
-            date: item.date,
-            kind: 'withdrawn',
-            childId: null,
-            about: NOTHING,
-            withdraws: id,
-          });
+          entries.push(withdrawing({ id, date: item.date }, { id: newId(), at }));
     return now;
   };
   const parts = new Set(after.parts.map((p) => p.id));

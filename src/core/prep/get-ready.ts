@@ -1,5 +1,7 @@
 /** What must be got ready, and when: each preparation counted back from the day its part stands on. */
 import { addDays } from '../calendar/dates';
+import { inForce } from '../plan/happened';
+import { once } from '../plan/once';
 import { byId, doneParts, homes } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
@@ -8,6 +10,7 @@ export interface ToPrepare {
   /** The day on which it is to be done. */
   date: IsoDate;
   what: string;
+  preparationId: string;
   partId: string;
   part: string;
   lesson: string;
@@ -15,8 +18,27 @@ export interface ToPrepare {
   on: IsoDate;
 }
 
+/** Preparations that were done, by part and id, as `part preparation`. */
+const preparedIn = once(
+  (entries: Plan['entries']): ReadonlySet<string> =>
+    new Set(
+      inForce(entries)
+        .filter((e) => e.kind === 'prepared')
+        .map((e) => `${e.partId} ${e.preparationId}`),
+    ),
+);
+
+/** Whether a preparation of a part was done. */
+export const isPrepared = (
+  plan: Plan,
+  { partId, preparationId }: Pick<ToPrepare, 'partId' | 'preparationId'>,
+): boolean => preparedIn(plan.entries).has(`${partId} ${preparationId}`);
+
+/** What of it is still to be done. */
+export const toPrepare = (plan: Plan): ToPrepare[] => allToPrepare(plan).filter((p) => !isPrepared(plan, p));
+
 /** Preparations of all parts that stand on a day and are not done, in the order of the days they are to be done on. */
-export function toPrepare(plan: Plan): ToPrepare[] {
+export function allToPrepare(plan: Plan): ToPrepare[] {
   const parts = byId(plan.parts);
   const homeOf = homes(plan);
   const done = doneParts(plan);
@@ -27,6 +49,7 @@ export function toPrepare(plan: Plan): ToPrepare[] {
       return part.preparations.map((p) => ({
         date: addDays(s.date, -p.daysBefore),
         what: p.what,
+        preparationId: p.id,
         partId: part.id,
         part: part.title,
         lesson: homeOf(part).lesson?.title ?? '',

@@ -14,6 +14,7 @@ export const SHEETS: readonly SheetName[] = [
   { number: 4, name: 'Lessons', path: '/lessons', ofUnit: true },
   { number: 5, name: 'Ladder', path: '/ladder', ofUnit: true },
   { number: 6, name: 'Weeks', path: '/weeks', ofUnit: true },
+  { number: 7, name: 'Ready', path: '/ready', ofUnit: false },
   { number: 8, name: 'Today', path: '/today', ofUnit: false },
 ];
 

@@ -56,15 +56,6 @@ export function RoomOfDay({
                 title: `${clockText(room.starts)} to ${clockText(room.ends)}, ${names}. ${room.why}`,
                 doings: [
                   { name: done ? 'Not done after all' : 'Done', do: () => setDone(!done) },
-                  ...(childId === null ? [{ name: 'Minutes it took…', do: () => setNoting(true) }] : []),
-                  ...(room.lessonId && !done && openOf(view, room.lessonId) > 1
-                    ? [
-                        {
-                          name: 'The whole lesson is done, as far as it stands today',
-                          do: () => act((base) => tickDay(base, { date, lessonId: room.lessonId })),
-                        },
-                      ]
-                    : []),
                   ...(room.canMove && !done
                     ? [
                         {
@@ -73,6 +64,15 @@ export function RoomOfDay({
                             act((base) => moveOn(base, { partId, date, rubOut: false }), {
                               rubOut: (base) => moveOn(base, { partId, date, rubOut: true }),
                             }),
+                        },
+                      ]
+                    : []),
+                  ...(childId === null ? [{ name: 'Minutes it took…', do: () => setNoting(true) }] : []),
+                  ...(room.lessonId && !done && openOf(view, room.lessonId) > 1
+                    ? [
+                        {
+                          name: 'The whole lesson is done, as far as it stands today',
+                          do: () => act((base) => tickDay(base, { date, lessonId: room.lessonId })),
                         },
                       ]
                     : []),

@@ -1,0 +1,140 @@
+import { describe, expect, it } from 'vitest';
+import { aPart, aPlan } from '../../../tests/sample-plan';
+import { perform } from '../edit/edit';
+import { setPrepared } from '../edit/ready';
+import { markDone } from '../edit/today';
+import { redraw } from '../layout/redraw';
+import { inForce } from '../plan/happened';
+import type { Supply } from '../plan/lesson';
+import type { Plan } from '../plan/plan';
+import { allToPrepare, isPrepared, toPrepare } from './get-ready';
+import { neededIn } from './supplies';
+import { inUnit, measureOf } from './units';
+
+const TODAY = '2026-08-31';
+let made = 0;
+const CONTEXT = { today: TODAY, newId: () => `new${++made}` };
+const supply = (name: string, amount: number | null, unit: string, each = false): Supply => ({
+  id: `s${++made}`,
+  name,
+  amount,
+  unit,
+  each,
+});
+const pantry = (name: string, amount: number | null, unit: string): Plan['pantry'][number] => ({
+  id: `t${++made}`,
+  name,
+  amount,
+  unit,
+});
+const withSupplies = (lists: Supply[][], inHouse: Plan['pantry'] = []): Plan =>
+  redraw(
+    aPlan(lists.length, { pantry: inHouse }, (l, i) => [aPart(`${l}-a`, l, { supplies: lists[i] })]),
+    { today: TODAY },
+  ).plan;
+const lines = (plan: Plan, last = '2026-12-31'): string[] =>
+  neededIn(plan, TODAY, last).map(
+    (n) => `${n.name}: ${n.amount} ${n.unit}, has ${n.inHouse}, get ${n.toGet}, by ${n.from}`,
+  );
+
+describe('units', () => {
+  // NIST Handbook 44, appendix C: one pound is 453.59237 g exactly, one inch 2.54 cm.
+  it.each([
+    [1, 'lb', 'g', 453.59237],
+    [16, 'oz', 'lb', 1],
+    [2, 'kg', 'grams', 2000],
+    [1, 'ft', 'in', 12],
+    [3, 'ft', 'yd', 1],
+    [4, 'tbsp', 'ml', 60],
+    [2, 'Cups', 'l', 0.5],
+  ])('%f %s in %s', (amount, from, to, is) => expect(inUnit(amount, from, to)).toBeCloseTo(is, 9));
+  it('never a volume as a weight, nor what is not measured as what is', () => {
+    expect(inUnit(1, 'cup', 'g')).toBeUndefined();
+    expect(inUnit(1, 'sheets', 'm')).toBeUndefined();
+    expect(measureOf('constructor')).toBeUndefined();
+    expect(inUnit(3, 'sheets', 'Sheets')).toBe(3);
+  });
+});
+
+describe('what is needed', () => {
+  it('is added up over the parts of the days, for each child who takes part, in the first unit', () => {
+    const plan = withSupplies([
+      [supply('alum', 12, 'g'), supply('paper', 2, 'sheets', true)],
+      [supply('Alum', 0.1, 'kg'), supply('paper', 1, 'sheets')],
+      [supply('alum', 1, 'tsp')],
+    ]);
+    expect(lines(plan)).toEqual([
+      'alum: 112 g, has 0, get 112, by 2026-08-31',
+      'paper: 5 sheets, has 0, get 5, by 2026-08-31',
+      'alum: 1 tsp, has 0, get 1, by 2026-09-04',
+    ]);
+    expect(lines(plan, '2026-09-01')).toEqual([
+      'alum: 12 g, has 0, get 12, by 2026-08-31',
+      'paper: 4 sheets, has 0, get 4, by 2026-08-31',
+    ]);
+    expect(neededIn(plan, TODAY, '2026-12-31')[0].parts.map((p) => p.partId)).toEqual(['l1-a', 'l2-a']);
+  });
+
+  it('is less by what is in the house, in whatever unit that is; what has no amount there is always enough', () => {
+    const plan = withSupplies(
+      [
+        [
+          supply('vinegar', 300, 'ml'),
+          supply('salt', 50, 'g'),
+          supply('string', null, ''),
+          supply('wool', 20, 'g'),
+        ],
+      ],
+      [
+        pantry('Vinegar', 1, 'cup'),
+        pantry('salt', null, ''),
+        pantry('string', 1, 'ball'),
+        pantry('wool', 1, 'lb'),
+      ],
+    );
+    expect(lines(plan)).toEqual([
+      'vinegar: 300 ml, has 250, get 50, by 2026-08-31',
+      'salt: 50 g, has null, get 0, by 2026-08-31',
+      'string: null , has 0, get null, by 2026-08-31',
+      'wool: 20 g, has 453.59237, get 0, by 2026-08-31',
+    ]);
+  });
+
+  it('is not needed any more by what is done', () => {
+    const plan = withSupplies([[supply('alum', 12, 'g')], [supply('alum', 5, 'g')]]);
+    const done = perform(markDone('l1-a', null, TODAY), plan, CONTEXT);
+    expect('plan' in done && lines(done.plan)).toEqual(['alum: 5 g, has 0, get 5, by 2026-09-02']);
+  });
+});
+
+describe('what was got ready', () => {
+  const plan = redraw(
+    aPlan(2, {}, (l) => [
+      aPart(`${l}-a`, l, { preparations: [{ id: `soak-${l}`, what: 'Soak the skeins', daysBefore: 1 }] }),
+    ]),
+    { today: TODAY },
+  ).plan;
+  const set = (of: Plan, isReady: boolean): Plan => {
+    const done = perform(setPrepared('l2-a', 'soak-l2', isReady, TODAY), of, CONTEXT);
+    if ('refused' in done) throw new Error(done.refused);
+    return done.plan;
+  };
+  it('is written down as a fact, leaves the list of what is to be done, and moves nothing', () => {
+    const ready = set(plan, true);
+    expect(toPrepare(ready).map((p) => p.partId)).toEqual(['l1-a']);
+    expect(allToPrepare(ready)).toHaveLength(2);
+    expect(ready.sittings).toBe(plan.sittings);
+    expect(inForce(ready.entries).map((e) => [e.kind, e.preparationId, e.about.title])).toEqual([
+      ['prepared', 'soak-l2', 'Soak the skeins'],
+    ]);
+    expect(set(ready, true).entries).toHaveLength(1);
+  });
+  it('is taken back by another fact, and done again', () => {
+    const back = set(set(plan, true), false);
+    expect(isPrepared(back, { partId: 'l2-a', preparationId: 'soak-l2' })).toBe(false);
+    expect(back.entries).toHaveLength(2);
+    expect(isPrepared(set(back, true), { partId: 'l2-a', preparationId: 'soak-l2' })).toBe(true);
+  });
+  it('is refused of what is not there', () =>
+    expect(perform(setPrepared('l2-a', 'gone', true, TODAY), plan, CONTEXT)).toHaveProperty('refused'));
+});

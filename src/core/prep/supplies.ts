@@ -1,0 +1,70 @@
+/** What is needed over a stretch of days, added up, less what is in the house. */
+import { byId, childrenOf, doneParts, homes } from '../plan/lookup';
+import type { IsoDate } from '../plan/measures';
+import type { Plan } from '../plan/plan';
+import { inUnit } from './units';
+
+export interface Needed {
+  name: string;
+  unit: string;
+  /** Null: some of it, no amount was said. */
+  amount: number | null;
+  /** Of it in the house, in the same unit; null: there is enough of it always. */
+  inHouse: number | null;
+  /** What is still to be got; 0 where there is enough. Null: some of it. */
+  toGet: number | null;
+  /** The first day it is needed. */
+  from: IsoDate;
+  /** Parts that need it, in the order of their days. */
+  parts: { partId: string; title: string; date: IsoDate }[];
+}
+
+const folded = (name: string): string => name.trim().toLocaleLowerCase('en').replace(/\s+/g, ' ');
+
+/**
+ * Supplies of all parts that stand in a stretch of days and are not done; what is for each child counts for every child who
+ * takes part. Amounts of one thing in units that measure the same are added up in the first of them.
+ * @returns in the order of the days they are first needed
+ */
+export function neededIn(plan: Plan, first: IsoDate, last: IsoDate): Needed[] {
+  const parts = byId(plan.parts);
+  const homeOf = homes(plan);
+  const done = doneParts(plan);
+  const found: Needed[] = [];
+  const sittings = plan.sittings
+    .filter((s) => s.date >= first && s.date <= last && !done.has(s.partId))
+    .sort((a, b) => (a.date < b.date ? -1 : 1));
+  for (const { partId, date } of sittings) {
+    const part = parts.get(partId)!;
+    const who = childrenOf(part, homeOf(part).unit, plan.children).length;
+    for (const s of part.supplies) {
+      const amount = s.amount === null ? null : s.amount * (s.each ? Math.max(1, who) : 1);
+      const same = found.find(
+        (n) => folded(n.name) === folded(s.name) && inUnit(1, s.unit, n.unit) !== undefined,
+      );
+      const line: Needed = same ?? {
+        name: s.name,
+        unit: s.unit,
+        amount: null,
+        inHouse: 0,
+        toGet: 0,
+        from: date,
+        parts: [],
+      };
+      if (!same) found.push(line);
+      if (amount !== null) line.amount = (line.amount ?? 0) + inUnit(amount, s.unit, line.unit)!;
+      if (!line.parts.some((p) => p.partId === partId)) line.parts.push({ partId, title: part.title, date });
+    }
+  }
+  return found.map((line) => withHouse(plan, line));
+}
+
+function withHouse(plan: Plan, line: Needed): Needed {
+  const there = plan.pantry.filter((t) => folded(t.name) === folded(line.name));
+  if (!there.length) return { ...line, inHouse: 0, toGet: line.amount };
+  // Without an amount there is always enough of it.
+  if (there.some((t) => t.amount === null)) return { ...line, inHouse: null, toGet: 0 };
+  const inHouse = there.reduce((sum, t) => sum + (inUnit(t.amount!, t.unit, line.unit) ?? 0), 0);
+  if (line.amount === null) return { ...line, inHouse, toGet: inHouse > 0 ? 0 : null };
+  return { ...line, inHouse, toGet: Math.max(0, line.amount - inHouse) };
+}

@@ -1,0 +1,7 @@
+'use server';
+import * as commands from '@/core/command/ready';
+import type { Outcome } from '../frame/outcome';
+import { give } from '../frame/act';
+
+export const prepare = async (base: number, input: unknown): Promise<Outcome> =>
+  give(commands.prepare, base, input);
