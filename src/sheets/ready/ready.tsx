@@ -191,6 +191,9 @@ const Table = styled.table`
   tbody th {
     font-weight: 600;
   }
+  tbody th > * {
+    font-weight: 400;
+  }
   td {
     white-space: nowrap;
   }
