@@ -3,6 +3,7 @@
  * check that knows the rules and not the engine.
  */
 import { describe, expect, it } from 'vitest';
+import { after, CONTEXT, TODAY } from '../../../tests/after';
 import { schoolDays } from '../calendar/school-days';
 import { breaches, withoutPlace } from '../layout/check';
 import { verdictOf } from '../layout/verdict';
@@ -12,22 +13,10 @@ import { EMPTY_PLAN, type Plan } from '../plan/plan';
 import { HATCHES } from '../plan/words';
 import type { Unit } from '../plan/unit';
 import { closeUnit } from './closing';
-import { perform, type Edit } from './edit';
 import { markDone } from './today';
 import { waysThrough } from './ways-through';
 import { placeInRow } from './year';
 
-const TODAY = '2026-08-31';
-let made = 0;
-const CONTEXT = { today: TODAY, newId: () => `new${++made}` };
-
-function after(plan: Plan, ...edits: Edit[]): Plan {
-  return edits.reduce((now, edit) => {
-    const done = perform(edit, now, CONTEXT);
-    if ('refused' in done) throw new Error(done.refused);
-    return done.plan;
-  }, plan);
-}
 const drawn = (plan: Plan): Plan => after(plan, (p) => ({ plan: p, fresh: 'all' }));
 
 /** A family with children of these ages, and units of so many lessons. */

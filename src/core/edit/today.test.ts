@@ -1,19 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import { after, CONTEXT, TODAY } from '../../../tests/after';
 import { aPart, aPlan } from '../../../tests/sample-plan';
 import { redraw } from '../layout/redraw';
 import type { Plan } from '../plan/plan';
-import { perform, type Edit } from './edit';
+import { perform } from './edit';
 import { markDone, nothingHappened, tickAll } from './today';
 
-const TODAY = '2026-08-31';
-let made = 0;
-const CONTEXT = { today: TODAY, newId: () => `new${++made}` };
-
-function after(plan: Plan, edit: Edit): Plan {
-  const done = perform(edit, plan, CONTEXT);
-  if ('refused' in done) throw new Error(done.refused);
-  return done.plan;
-}
 const drawn = (): Plan =>
   redraw(
     aPlan(3, {}, (l) => [aPart(`${l}-a`, l), aPart(`${l}-b`, l, { kind: 'tell-back', lead: 'not-needed' })]),

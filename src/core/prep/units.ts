@@ -8,9 +8,15 @@ const FACTORS = {
   length: { mm: 0.1, cm: 1, m: 100, in: 2.54, ft: 30.48, yd: 91.44 },
 } as const;
 
-const SPELT: Record<string, string> = {
+/** Units of measure as they are written out, by their signs. */
+export const SPELT: Readonly<Record<string, string>> = {
   gram: 'g',
   grams: 'g',
+  gramme: 'g',
+  grammes: 'g',
+  kilo: 'kg',
+  kilos: 'kg',
+  lbs: 'lb',
   kilogram: 'kg',
   kilograms: 'kg',
   ounce: 'oz',
