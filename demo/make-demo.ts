@@ -211,7 +211,13 @@ export function demoPlan(): Plan {
         activity({
           ...over,
           supplies: readSupplies(supplies),
-          preparations: ready.map(([what, daysBefore]) => ({ id: '', what, daysBefore })),
+          preparations: ready.map(([what, daysBefore]) => ({
+            id: '',
+            what,
+            daysBefore,
+            minutes: null,
+            atMostBefore: null,
+          })),
         }),
       ),
     );
@@ -428,7 +434,9 @@ export function demoPlan(): Plan {
         kind: 'talk',
         minutes: 45,
         fixedDate: '2026-11-27',
-        preparations: [{ id: '', what: 'Invite the grandparents', daysBefore: 14 }],
+        preparations: [
+          { id: '', what: 'Invite the grandparents', daysBefore: 14, minutes: null, atMostBefore: null },
+        ],
       }),
     ),
   );

@@ -4,8 +4,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ensureBuilt, ensurePackages, hausplan, root, say, serve, stop } from './steps.mjs';
 
-/** The day on which the demo stands still; as in demo/make-demo.ts. */
-const TODAY = '2026-10-28';
+/** The day and time at which the demo begins; as in demo/make-demo.ts. */
+const TODAY = '2026-10-28T09:20';
 
 await ensurePackages();
 await ensureBuilt();

@@ -167,12 +167,18 @@ export async function freePort(wanted) {
 
 /** Serves the built app on 127.0.0.1 until it is stopped, and prints the address once it answers. */
 export async function serve(env) {
+  // Who may come in over it is the passphrase's matter; without one nobody is answered but this machine.
+  const isForNetwork = process.argv.includes('--network');
   const port = await freePort(Number(process.env.PORT ?? 3210));
-  const child = spawn(process.execPath, [next, 'start', '-H', '127.0.0.1', '-p', String(port)], {
-    cwd: root,
-    env: { ...quietEnv, ...env },
-    stdio: ['ignore', 'ignore', 'inherit'],
-  });
+  const child = spawn(
+    process.execPath,
+    [next, 'start', '-H', isForNetwork ? '0.0.0.0' : '127.0.0.1', '-p', String(port)],
+    {
+      cwd: root,
+      env: { ...quietEnv, ...env, ...(isForNetwork ? { HAUSPLAN_NETWORK: '1' } : {}) },
+      stdio: ['ignore', 'ignore', 'inherit'],
+    },
+  );
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));
   child.on('exit', (code) => process.exit(code ?? 0));
   const address = `http://127.0.0.1:${port}`;

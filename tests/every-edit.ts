@@ -65,6 +65,7 @@ import {
 import { mendLoan } from '../src/core/edit/loan-remedies';
 import type { CameUp } from '../src/core/edit/came-up';
 import { setPrepared } from '../src/core/edit/ready';
+import { call, keepFile, noteOn, setLoved, setOtherwise, takeBackFact } from '../src/core/edit/facts';
 import { putBefore } from '../src/core/edit/change-places';
 import { afresh, changePart, pencil, several } from '../src/core/edit/compose';
 import { takeWay } from '../src/core/edit/ways-through';
@@ -399,6 +400,12 @@ export const EVERY_EDIT: Step[] = [
       n % 2 > 0,
       day(n),
     ),
+  (p, n) => setLoved(part(p, n), n % 2 ? 'c1' : null, n % 3 > 0, day(n)),
+  (p, n) => setOtherwise(part(p, n), n % 3 > 0, day(n)),
+  (p, n) => noteOn(n % 2 ? part(p, n) : null, n % 3 ? 'c2' : null, 'Again, slower', day(n)),
+  (p, n) => keepFile(part(p, n), n % 2 ? 'c1' : 'c2', `${String(n % 10).repeat(64)}.png`, '', day(n)),
+  (p, n) => call(n % 2 ? 'c1' : 'c2', n % 2 ? 'help' : 'early', n % 3 ? part(p, n) : null, day(n)),
+  (p, n) => takeBackFact(p.entries[n % Math.max(1, p.entries.length)]?.id ?? 'none'),
   (p, n) => setBuildsOn([lesson(p, n), lesson(p, n + 1)], n % 3 === 0),
   (p, n) =>
     addDrafts(

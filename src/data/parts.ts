@@ -1,6 +1,6 @@
 /** Rows of parts; the columns that say what is done are shared with outlines. */
 import { groupBy } from '@/core/plan/lookup';
-import type { Outline, Part } from '@/core/plan/lesson';
+import type { Alternative, Outline, Part, Preparation, Supply } from '@/core/plan/lesson';
 import { within, type Row, type Rows } from './tables';
 
 type Doing = Omit<Outline, 'id' | 'taste'>;
@@ -26,6 +26,23 @@ export function doingColumns(d: Doing): Row {
   };
 }
 
+/** What a store of before version 14 does not say of supplies and preparations. */
+const gathered = (
+  supplies: Supply[],
+  preparations: Preparation[],
+): Pick<Doing, 'supplies' | 'preparations'> => ({
+  supplies: supplies.map((s) => ({ ...s, keepsDays: s.keepsDays ?? null })),
+  preparations: preparations.map((p) => ({
+    ...p,
+    minutes: p.minutes ?? null,
+    atMostBefore: p.atMostBefore ?? null,
+  })),
+});
+
+/** Alternatives as they are stored, each with all that is said of it today. */
+const alternativesFrom = (stored: Alternative[]): Alternative[] =>
+  stored.map((a) => ({ ...a, ...gathered(a.supplies, a.preparations) }));
+
 export function doingFrom(row: Row): Doing {
   return {
     kind: row.kind as Doing['kind'],
@@ -37,8 +54,7 @@ export function doingFrom(row: Row): Doing {
     prediction: row.prediction as string,
     outdoors: row.outdoors === 1,
     indoors: row.indoors as string,
-    supplies: JSON.parse(row.supplies as string),
-    preparations: JSON.parse(row.preparations as string),
+    ...gathered(JSON.parse(row.supplies as string), JSON.parse(row.preparations as string)),
     needs: JSON.parse(row.needs as string),
     waitAfterHours: row.wait_after_hours as number,
     waitLabel: row.wait_label as string,
@@ -90,7 +106,7 @@ export function partsFrom({ part, part_child }: Pick<Rows, 'part' | 'part_child'
     optional: p.optional === 1,
     fixedDate: p.fixed_date as string | null,
     adultId: p.adult_id as string | null,
-    alternatives: JSON.parse(p.alternatives as string),
+    alternatives: alternativesFrom(JSON.parse(p.alternatives as string)),
     weekday: p.weekday as number | null,
     earliest: p.earliest as string | null,
     latest: p.latest as string | null,

@@ -79,6 +79,7 @@ export function entryRows(entries: readonly Entry[]): Pick<Rows, 'entry'> {
       letters: e.letters,
       felt: e.felt,
       note: e.note,
+      file: e.file,
       withdraws: e.withdraws,
     })),
   };
@@ -102,6 +103,7 @@ export function entriesOf({ entry }: Pick<Rows, 'entry'>): Entry[] {
     letters: e.letters as number | null,
     felt: e.felt as Entry['felt'],
     note: e.note as string,
+    file: e.file as string | null,
     withdraws: e.withdraws as string | null,
   }));
 }

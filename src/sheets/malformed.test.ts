@@ -25,7 +25,7 @@ beforeAll(() => {
   process.env.HAUSPLAN_DB = join(mkdtempSync(join(tmpdir(), 'hausplan-malformed-')), 'store.sqlite');
   process.env.HAUSPLAN_TODAY = '2026-08-31';
   const plan = redraw(aPlan(2), { today: '2026-08-31' }).plan;
-  write<never>(store(), 0, { label: () => 'a plan' }, () => ({ plan }));
+  write<never>(store(), currentRevision(store()), { label: () => 'a plan' }, () => ({ plan }));
 });
 
 const ODD: unknown[][] = [

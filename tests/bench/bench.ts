@@ -27,12 +27,25 @@ import type { Plan } from '@/core/plan/plan';
 import { currentRevision, readDrawn, write } from '@/data/door';
 import { open } from '@/data/open';
 import { generatedProblem } from './choosing';
+import { dayTable } from './day';
 import { generatedPlan } from './generated';
+import { killWhileTicking } from './killed';
 import { layOutTable } from './lay-out';
 import { yearsTable } from './years';
 
 if (process.argv[2] === 'years') {
   await yearsTable();
+  process.exit(0);
+}
+
+if (process.argv[2] === 'killed') {
+  console.log(await killWhileTicking(Number(process.argv[3] ?? 100)));
+  process.exit(0);
+}
+
+if (process.argv[2] === 'day') {
+  const [from, to] = process.argv.slice(3).map(Number);
+  await dayTable(from || undefined, to || undefined);
   process.exit(0);
 }
 

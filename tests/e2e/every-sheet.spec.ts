@@ -20,6 +20,7 @@ const EMPTY = [
   '/weeks/several',
   '/weeks/came-up',
   '/ready',
+  '/paper/kits',
   '/today',
 ];
 /**

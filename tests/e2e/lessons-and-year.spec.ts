@@ -165,7 +165,7 @@ test('the day is closed: what is left is said where it goes, and questions are w
   await expect(page.getByText('“Dye pot” took 70 min')).toBeVisible();
   await page.getByRole('button', { name: 'Close the day…' }).click();
   const closing = page.getByRole('dialog', { name: 'Close Wed 28 Oct' });
-  await expect(closing.getByText(/\d+ of \d+ parts done\./)).toBeVisible();
+  await expect(closing.getByText(/\d+ of \d+ rooms? done\./)).toBeVisible();
   await expect(closing.getByText('Until Thu 29 Oct')).toBeVisible();
   await closing.getByRole('button', { name: 'Leave it' }).click();
   await page.getByRole('button', { name: 'All of it is done' }).click();

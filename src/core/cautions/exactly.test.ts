@@ -19,7 +19,7 @@ const born = (birthMonth: string, mouths = false, name = 'Pim'): Child => ({
 const of = (over: Partial<Part>, children: Child[] = [], allergies: string[] = []) =>
   cautionsFor(aPart('p', 'l', over), children, allergies, DATE);
 const ids = (...asked: Parameters<typeof of>): string[] => of(...asked).map((c) => c.id);
-const supply = (name: string) => ({ id: '', name, amount: null, unit: '', each: false });
+const supply = (name: string) => ({ id: '', name, amount: null, unit: '', each: false, keepsDays: null });
 
 describe('ages (small parts under 3: toy safety practice; the others common practice, no source)', () => {
   it.each<[string, string, number]>([
@@ -54,7 +54,13 @@ describe('where words are looked for', () => {
   it.each<[string, Partial<Part>]>([
     ['title', { title: 'BOIL the madder' }],
     ['directions', { title: 'Madder', directions: 'Then Boil it.' }],
-    ['preparations', { title: 'Madder', preparations: [{ id: '', what: 'boil water', daysBefore: 1 }] }],
+    [
+      'preparations',
+      {
+        title: 'Madder',
+        preparations: [{ id: '', what: 'boil water', daysBefore: 1, minutes: null, atMostBefore: null }],
+      },
+    ],
     ['supplies', { title: 'Madder', supplies: [supply('boiling water')] }],
     ['needs', { title: 'Madder', needs: ['boiled madder'] }],
   ])('%s', (_, over) => {

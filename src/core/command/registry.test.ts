@@ -67,9 +67,9 @@ describe('the commands', () => {
     }
   });
 
-  it('take what a child may give from a child alone: ticks, and how it was', () => {
+  it('take what a child may give from a child alone: ticks, how it was, and calls', () => {
     const ofChildren = [...REGISTRY].filter(([, c]) => c.who.includes('child')).map(([name]) => name);
-    expect(ofChildren.sort()).toEqual(['today.felt', 'today.tick', 'today.untick']);
+    expect(ofChildren.sort()).toEqual(['facts.callParent', 'today.felt', 'today.tick', 'today.untick']);
     for (const name of ofChildren) expect(REGISTRY.get(name)!.touches).toEqual(['happened']);
   });
 

@@ -1,6 +1,7 @@
 /** Every command there is, by its name: the subject it belongs to and what it does, as in `weeks.inkWeek`. */
 import * as books from './books';
 import * as cameUp from './came-up';
+import * as facts from './facts';
 import * as family from './family';
 import * as ladder from './ladder';
 import * as lessons from './lessons';
@@ -33,6 +34,7 @@ const SUBJECTS = {
   'came-up': cameUp,
   ready,
   today,
+  facts,
 } as const;
 
 // eslint-disable-next-line @typescript-eslint/no-explicit-any -- each has values of its own

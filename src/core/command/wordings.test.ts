@@ -561,6 +561,28 @@ const ROWS: Row[] = [
   ['Bram read 1 page in 4 min', 'today.noteRead', reading(1)],
   ['Bram read 9 pages in 4 min', 'today.noteRead', reading(9)],
   ['Took back a note of reading', 'today.forgetReading', 'gone'],
+  ['Bram loved “Dye pot”', 'facts.love', { partId: POT, childId: BRAM, is: true, date: TODAY }],
+  ['Everyone did not love “Dye pot”', 'facts.love', { partId: POT, childId: null, is: false, date: TODAY }],
+  ['“Sheep farm visit” is done indoors', 'facts.doOtherwise', { partId: D('0316'), is: true, date: TODAY }],
+  ['“Dye pot” is done as it was meant', 'facts.doOtherwise', { partId: POT, is: false, date: TODAY }],
+  [
+    'A note on “Dye pot”',
+    'facts.note',
+    { partId: POT, childId: null, note: 'The madder went brown', date: TODAY },
+  ],
+  [
+    'A note on Wed 28 Oct',
+    'facts.note',
+    { partId: null, childId: BRAM, note: 'Read on his own', date: TODAY },
+  ],
+  [
+    'Kept work of “Dye pot”',
+    'facts.keepWork',
+    { partId: POT, childId: BRAM, file: `${'a'.repeat(64)}.png`, note: '', date: TODAY },
+  ],
+  ['Bram needs help', 'facts.callParent', { childId: BRAM, kind: 'help', partId: TELL, date: TODAY }],
+  ['Bram is done early', 'facts.callParent', { childId: BRAM, kind: 'early', partId: null, date: TODAY }],
+  ['Took back a note', 'facts.takeBack', { entryId: 'gone' }],
 ];
 
 /** What speaks of a thing that is gone, or of nothing there is to do: only its line is read. */

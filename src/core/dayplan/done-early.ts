@@ -62,7 +62,8 @@ export function doneEarly(plan: Plan, lesson: Lesson, unit: Unit): DoneEarly[] {
   });
 }
 
-function fillersFor(
+/** What a child can do without the parent for so many minutes, with what the lesson is about. */
+export function fillersFor(
   plan: Plan,
   lesson: Lesson,
   unit: Unit,

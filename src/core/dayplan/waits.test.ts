@@ -16,8 +16,9 @@ describe('waiting', () => {
       ]),
       { today: DAY },
     ).plan;
+    // Whoever needs the parent for less comes first: together they wait less.
     expect(waitsOn(drawn, DAY)).toEqual([
-      { childId: 'c2', partId: 'two', minutes: 20, forIds: ['c1'], forPartId: 'one' },
+      { childId: 'c1', partId: 'one', minutes: 15, forIds: ['c2'], forPartId: 'two' },
     ]);
   });
   it('is none where the child has something of their own to do, or the parent is not needed', () => {

@@ -5,10 +5,12 @@ import { redraw } from '../layout/redraw';
 import { closingOf } from './close-day';
 import { markDone, noteTook, nothingHappened, tickAll } from './today';
 
-const PREPARATION = { id: 'x1', what: 'Soak the skeins', daysBefore: 1 };
+const PREPARATION = { id: 'x1', what: 'Soak the skeins', daysBefore: 1, minutes: null, atMostBefore: null };
 const drawn = redraw(
   aPlan(3, {}, (l) => [
-    aPart(`${l}-a`, l, { preparations: l === 'l2' ? [{ ...PREPARATION, daysBefore: 2 }] : [] }),
+    aPart(`${l}-a`, l, {
+      preparations: l === 'l2' ? [{ ...PREPARATION, daysBefore: 2, minutes: null, atMostBefore: null }] : [],
+    }),
     aPart(`${l}-b`, l, { kind: 'tell-back', lead: 'not-needed' }),
   ]),
   { today: TODAY },
@@ -18,7 +20,7 @@ describe('closing a day', () => {
   it('says what is done, where the rest goes, and what is to be got ready until the next day', () => {
     const closing = closingOf(after(drawn, markDone('l1-a', null, TODAY)), TODAY, CONTEXT);
     expect(closing).toEqual({
-      parts: 2,
+      rooms: 3,
       done: 1,
       left: [{ partId: 'l1-b', title: 'Part l1-b', to: '2026-09-01' }],
       moves: 0,
@@ -38,9 +40,9 @@ describe('closing a day', () => {
   it('leaves nothing where all is ticked, and a day without anything is closed at once', () => {
     expect(closingOf(after(drawn, tickAll(TODAY, null)), TODAY, CONTEXT)).toMatchObject({
       left: [],
-      done: 2,
+      done: 3,
     });
-    expect(closingOf(drawn, '2026-09-05', CONTEXT)).toMatchObject({ parts: 0, left: [], next: '2026-09-07' });
+    expect(closingOf(drawn, '2026-09-05', CONTEXT)).toMatchObject({ rooms: 0, left: [], next: '2026-09-07' });
   });
 });
 

@@ -1,16 +1,16 @@
 /** The end of a day: what happened, where what is left would go, and what is to be got ready until the next one. */
 import { addDays } from '../calendar/dates';
 import { schoolDayFrom, schoolDays } from '../calendar/school-days';
-import { doneParts } from '../plan/lookup';
+import { timetable } from '../dayplan/timetable';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
-import { toPrepare } from '../prep/get-ready';
+import { preparing } from '../prep/when';
 import { perform, type EditContext } from './edit';
 import { nothingHappened, openOn } from './today';
 
 export interface ClosingDay {
-  /** Parts that stood on the day, and those that were done. */
-  parts: number;
+  /** Rooms of the day, as they are ticked on it, and those that are done. */
+  rooms: number;
   done: number;
   /** What was not, and the day it would go to; null where it comes back by itself, or stays. */
   left: { partId: string; title: string; to: IsoDate | null }[];
@@ -25,8 +25,7 @@ export interface ClosingDay {
 
 /** What closing a day comes to; nothing is stored. */
 export function closingOf(plan: Plan, date: IsoDate, context: EditContext): ClosingDay {
-  const done = doneParts(plan);
-  const stood = plan.sittings.filter((s) => s.date === date);
+  const rooms = timetable(plan, date).filter((r) => !r.missed);
   const open = openOn(plan, date, null);
   const moved = open.length ? perform(nothingHappened(date, false), plan, context) : { plan };
   const after = 'plan' in moved ? moved.plan : plan;
@@ -44,16 +43,16 @@ export function closingOf(plan: Plan, date: IsoDate, context: EditContext): Clos
   const days = plan.year ? schoolDays(plan.year) : [];
   const next = schoolDayFrom(days, addDays(date, 1))?.date ?? null;
   return {
-    parts: stood.length,
-    done: stood.filter((s) => done.has(s.partId)).length,
+    rooms: rooms.length,
+    done: rooms.filter((r) => r.done).length,
     left: open.map((p) => {
       const to = is.get(p.id);
       return { partId: p.id, title: p.title, to: to && to > date ? to : null };
     }),
     moves: others.size,
     next,
-    ready: toPrepare(after)
-      .filter((r) => r.on > date && r.date >= date && next !== null && r.date <= next)
+    ready: preparing(after, date)
+      .planned.filter((r) => !r.isReady && r.on > date && next !== null && r.day <= next)
       .map(({ what, part, on }) => ({ what, part, on })),
     refused: 'refused' in moved ? moved.refused : '',
   };

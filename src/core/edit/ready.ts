@@ -1,5 +1,5 @@
 /** What was got ready. */
-import { inForce, preparedEntry, withdrawing } from '../plan/happened';
+import { factEntry, inForce, withdrawing } from '../plan/happened';
 import type { IsoDate } from '../plan/measures';
 import { isPrepared } from '../prep/get-ready';
 import { GONE, type Edit } from './edit';
@@ -16,7 +16,10 @@ export const setPrepared =
       return {
         plan: {
           ...plan,
-          entries: [...plan.entries, preparedEntry(plan, partId, preparationId, { id: newId(), at, date })],
+          entries: [
+            ...plan.entries,
+            factEntry(plan, { id: newId(), at, date, kind: 'prepared', partId, preparationId }),
+          ],
         },
       };
     const standing = inForce(plan.entries).filter(

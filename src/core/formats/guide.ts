@@ -3,6 +3,7 @@
  * (“Objective:”, “Read:”, “Do:”, “You need:”, “Prepare:”, “Words:”, “Recall:”), becomes their objective, pages, parts,
  * supplies and so on. Every line is shown with what it becomes.
  */
+import { blankPreparation } from '../plan/blank';
 import { kindFrom, readActivity } from './activity-line';
 import { blankDraft, blankDraftPart } from './blank-draft';
 import type { Draft, DraftPart } from './draft';
@@ -166,7 +167,7 @@ function add(draft: Draft, text: string, becomes: GuideBecomes): void {
       break;
     case 'preparation':
       change(doing(), {
-        preparations: [{ id: '', what: text.slice(0, 200), daysBefore: daysBeforeFrom(text) }],
+        preparations: [{ ...blankPreparation, what: text.slice(0, 200), daysBefore: daysBeforeFrom(text) }],
       });
       break;
     case 'words':

@@ -36,17 +36,20 @@ Stir slowly and keep the lid on.
 
 describe('supplies', () => {
   it.each([
-    ['alum 12 g', { id: '', name: 'alum', amount: 12, unit: 'g', each: false }],
-    ['12g alum', { id: '', name: 'alum', amount: 12, unit: 'g', each: false }],
-    ['250 ml of vinegar', { id: '', name: 'vinegar', amount: 250, unit: 'ml', each: false }],
-    ['three skeins', { id: '', name: 'skeins', amount: 3, unit: '', each: false }],
-    ['½ cup flour', { id: '', name: 'flour', amount: 0.5, unit: 'cup', each: false }],
-    ['1 1/2 cups salt', { id: '', name: 'salt', amount: 1.5, unit: 'cup', each: false }],
-    ['1,5 kg fleece', { id: '', name: 'fleece', amount: 1.5, unit: 'kg', each: false }],
-    ['paper 2 sheets each', { id: '', name: 'paper', amount: 2, unit: 'sheets', each: true }],
-    ['a field card', { id: '', name: 'field card', amount: 1, unit: '', each: false }],
-    ['wooden spoon', { id: '', name: 'wooden spoon', amount: null, unit: '', each: false }],
-    ['7', { id: '', name: '7', amount: null, unit: '', each: false }],
+    ['alum 12 g', { id: '', name: 'alum', amount: 12, unit: 'g', each: false, keepsDays: null }],
+    ['12g alum', { id: '', name: 'alum', amount: 12, unit: 'g', each: false, keepsDays: null }],
+    ['250 ml of vinegar', { id: '', name: 'vinegar', amount: 250, unit: 'ml', each: false, keepsDays: null }],
+    ['three skeins', { id: '', name: 'skeins', amount: 3, unit: '', each: false, keepsDays: null }],
+    ['½ cup flour', { id: '', name: 'flour', amount: 0.5, unit: 'cup', each: false, keepsDays: null }],
+    ['1 1/2 cups salt', { id: '', name: 'salt', amount: 1.5, unit: 'cup', each: false, keepsDays: null }],
+    ['1,5 kg fleece', { id: '', name: 'fleece', amount: 1.5, unit: 'kg', each: false, keepsDays: null }],
+    [
+      'paper 2 sheets each',
+      { id: '', name: 'paper', amount: 2, unit: 'sheets', each: true, keepsDays: null },
+    ],
+    ['a field card', { id: '', name: 'field card', amount: 1, unit: '', each: false, keepsDays: null }],
+    ['wooden spoon', { id: '', name: 'wooden spoon', amount: null, unit: '', each: false, keepsDays: null }],
+    ['7', { id: '', name: '7', amount: null, unit: '', each: false, keepsDays: null }],
   ])('%s', (text, expected) => expect(readSupply(text)).toEqual(expected));
   it('are written so that they are read as the same again', () => {
     const item = fc
@@ -58,6 +61,7 @@ describe('supplies', () => {
         ),
         unit: fc.constantFrom('', 'g', 'ml', 'sheets'),
         each: fc.boolean(),
+        keepsDays: fc.constantFrom(null, 1, 4),
       })
       .map((s) => (s.amount === null ? { ...s, id: '', unit: '' } : { ...s, id: '' }));
     fc.assert(
@@ -73,9 +77,9 @@ describe('supplies', () => {
         { supplies: readSupplies('Alum 8 g; spoon'), children: 2 },
       ]),
     ).toEqual([
-      { id: '', name: 'alum', amount: 20, unit: 'g', each: false },
-      { id: '', name: 'paper', amount: 6, unit: 'sheets', each: false },
-      { id: '', name: 'spoon', amount: null, unit: '', each: false },
+      { id: '', name: 'alum', amount: 20, unit: 'g', each: false, keepsDays: null },
+      { id: '', name: 'paper', amount: 6, unit: 'sheets', each: false, keepsDays: null },
+      { id: '', name: 'spoon', amount: null, unit: '', each: false, keepsDays: null },
     ]));
 });
 
@@ -114,7 +118,7 @@ describe('a guide', () => {
           title: 'Draw the breeds',
           minutes: 20,
           supplies: [
-            { id: '', name: 'paper', amount: 2, each: true },
+            { id: '', name: 'paper', amount: 2, each: true, keepsDays: null },
             { name: 'pencils' },
             { name: 'field card' },
           ],
@@ -124,7 +128,7 @@ describe('a guide', () => {
     expect(drafts[1]).toMatchObject({
       words: ['mordant', 'vat'],
       parts: [
-        { preparations: [{ daysBefore: 1 }] },
+        { preparations: [{ daysBefore: 1, minutes: null, atMostBefore: null }] },
         {
           title: 'Onion skin and madder',
           kind: 'experiment',

@@ -18,6 +18,9 @@ const COLUMNS = [
   'Note',
 ] as const;
 
+/** Kinds that are of everybody who took part where they name nobody. */
+const OF_CHILDREN: readonly string[] = ['done', 'missed', 'attended', 'loved', 'otherwise'];
+
 /** The entries in force, by day; who all took part is said as “all”. */
 export function writeRecordCsv(plan: Plan): string {
   const text = (value: string | number | null): string => (value === null ? '' : String(value));
@@ -26,7 +29,7 @@ export function writeRecordCsv(plan: Plan): string {
     inForce(plan.entries)
       .map((e) => [
         e.date,
-        e.childId === null ? 'all' : e.about.child,
+        e.childId === null && OF_CHILDREN.includes(e.kind) ? 'all' : e.about.child,
         e.kind,
         e.about.unit,
         e.about.lesson,

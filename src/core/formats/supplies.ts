@@ -89,6 +89,9 @@ export function readSupplies(text: string): Supply[] {
 /** Characters of one supply that are looked at; more is no name of a thing. */
 const LONGEST_SUPPLY = 400;
 
+/** “keeps 4 days”, at the end of a supply. */
+const KEEPS = /[\s,(]*keeps (?:for )?([1-9]\d{0,2}) days?\)?$/iu;
+
 /** One supply: an amount with or without a unit, before the name or after it; “each” or “per child” at the end. */
 export function readSupply(text: string): Supply {
   let rest = text
@@ -99,6 +102,8 @@ export function readSupply(text: string): Supply {
     .replace(/×|\bx(?=\s*\d)/giu, ' ')
     .replace(/(\d)\s*(g|kg|mg|oz|lb|ml|cl|dl|l|mm|cm|m)\b/giu, '$1 $2')
     .trim();
+  const keeps = KEEPS.exec(rest);
+  if (keeps) rest = rest.slice(0, keeps.index).trim();
   const each = /(?:,|\s|\()\s*(?:each|per child|apiece)\)?$/iu.test(rest);
   rest = rest
     .replace(/(?:,|\s|\()+(?:each|per child|apiece)\)?$/iu, '')
@@ -113,6 +118,7 @@ export function readSupply(text: string): Supply {
     amount: amount === null ? null : Math.round(amount * 1000) / 1000,
     unit,
     each,
+    keepsDays: keeps ? Math.min(365, Number(keeps[1])) : null,
   });
   const first = numberFrom(words[0]);
   if (first !== undefined && first > 0 && words.length > 1) {
@@ -135,10 +141,13 @@ export function readSupply(text: string): Supply {
 }
 
 export function supplyText(s: Supply): string {
-  return [s.name, s.amount === null ? '' : amountText(s.amount), s.unit, s.each ? 'each' : '']
+  return [s.name, s.amount === null ? '' : amountText(s.amount), s.unit, s.each ? 'each' : '', keepsText(s)]
     .filter(Boolean)
     .join(' ');
 }
+
+const keepsText = ({ keepsDays }: Supply): string =>
+  keepsDays === null ? '' : `keeps ${keepsDays} ${keepsDays === 1 ? 'day' : 'days'}`;
 
 export const suppliesText = (supplies: readonly Supply[]): string => supplies.map(supplyText).join('; ');
 

@@ -8,16 +8,8 @@ import type { Book } from '../plan/book';
 import type { Card, Loan } from '../plan/loan';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
-import {
-  dueAfter,
-  fewestTrips,
-  libraryDayFrom,
-  libraryDayUntil,
-  stageOf,
-  type Errand,
-  type Stage,
-  type Trip,
-} from './dates';
+import { fewestTrips, type Errand, type Trip } from '../prep/trips';
+import { dueAfter, libraryDayFrom, libraryDayUntil, stageOf, type Stage } from './dates';
 
 export interface Need {
   lessonId: string;
@@ -181,6 +173,7 @@ const named = (needs: readonly Need[]): string => {
 };
 
 export interface LoanErrand extends Errand {
+  what: string;
   loanId: string;
   does: 'fetch' | 'return';
 }
@@ -195,7 +188,7 @@ export function tripsFor(
   today: IsoDate,
 ): { trips: Trip<LoanErrand>[]; missed: LoanErrand[] } {
   return fewestTrips(
-    card,
+    (date) => libraryDayUntil(card, date),
     lines.flatMap((line): LoanErrand[] => {
       const { loan, book, stage, needs, here, due, haveBy } = line;
       const errands: LoanErrand[] = [];

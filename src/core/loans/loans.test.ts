@@ -1,14 +1,13 @@
-import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { aPart, aPlan } from '../../../tests/sample-plan';
-import { addDays, weekdayOf } from '../calendar/dates';
+import { addDays } from '../calendar/dates';
 import { doWithout, readInstead, stepLoan, waitForBook, wantLoan } from '../edit/loans';
 import { perform, type Edit } from '../edit/edit';
 import { redraw } from '../layout/redraw';
 import { blankBook } from '../plan/blank';
 import type { Card, Loan } from '../plan/loan';
 import type { Plan } from '../plan/plan';
-import { dueAfter, fewestTrips, libraryDayFrom, libraryDayUntil, type Errand } from './dates';
+import { dueAfter, libraryDayFrom, libraryDayUntil } from './dates';
 import { loanLines, overCard, tripsFor } from './lines';
 import { moneyOf } from './money';
 
@@ -76,36 +75,6 @@ describe('library days', () => {
 });
 
 describe('the fewest trips', () => {
-  const errand = fc.record({ at: fc.nat(20), for: fc.nat(8) }).map(({ at, for: length }): Errand => ({
-    what: '',
-    first: addDays('2026-09-01', at),
-    last: addDays('2026-09-01', at + length),
-  }));
-  it('are as few as any set of library days that does every errand', () => {
-    fc.assert(
-      fc.property(fc.array(errand, { minLength: 1, maxLength: 7 }), (errands) => {
-        const { trips, missed } = fewestTrips(CARD, errands);
-        const days = Array.from({ length: 30 }, (_, i) => addDays('2026-09-01', i)).filter((d) =>
-          CARD.days.includes(weekdayOf(d)),
-        );
-        const possible = errands.filter((e) => days.some((d) => e.first <= d && d <= e.last));
-        expect(missed).toHaveLength(errands.length - possible.length);
-        for (const t of trips)
-          for (const e of t.errands) expect(e.first <= t.date && t.date <= e.last).toBe(true);
-        let fewest = Infinity;
-        for (let set = 0; set < 2 ** days.length; set++) {
-          const chosen = days.filter((_, i) => set & (1 << i));
-          if (
-            chosen.length < fewest &&
-            possible.every((e) => chosen.some((d) => e.first <= d && d <= e.last))
-          )
-            fewest = chosen.length;
-        }
-        expect(trips).toHaveLength(fewest);
-      }),
-      { numRuns: 60 },
-    );
-  });
   it('fetch and take back on the same way where they can', () => {
     const plan = planWith({
       loans: [loan(), loan({ id: 'l2', bookId: 'other', from: '2026-08-15', due: '2026-09-05' })],

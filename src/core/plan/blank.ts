@@ -1,6 +1,6 @@
 /** Things as they are before anything has been said of them: what every new one begins with. */
 import type { Book } from './book';
-import type { Lesson, Part, Rule, Outline } from './lesson';
+import type { Lesson, Part, Preparation, Rule, Outline } from './lesson';
 import type { Child, Family, Mark } from './plan';
 import type { Unit } from './unit';
 import type { SchoolYear } from './year';
@@ -37,6 +37,9 @@ export const blankYear: Omit<SchoolYear, 'starts' | 'ends'> = {
   shortDays: [],
   extraDays: [],
   targetDays: null,
+  prepOnSchoolDay: 30,
+  prepOnFreeDay: 60,
+  shopWeekdays: [6],
   country: '',
   region: '',
 };
@@ -166,4 +169,11 @@ export const blankMark: Pick<Mark, 'note' | 'felt' | 'rung' | 'minutes' | 'lette
   rung: null,
   minutes: null,
   letters: null,
+};
+
+export const blankPreparation: Omit<Preparation, 'what'> = {
+  id: '',
+  daysBefore: 0,
+  minutes: null,
+  atMostBefore: null,
 };

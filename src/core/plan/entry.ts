@@ -16,6 +16,9 @@ export const about = z.strictObject({
 });
 export type About = z.infer<typeof about>;
 
+/** A file of the work: named by what is in it (SHA-256), so that it is kept once and never written over. */
+export const fileName = z.string().regex(/^[0-9a-f]{64}\.(png|jpg|webp|pdf)$/, 'no name of a kept file');
+
 const fields = z.strictObject({
   id,
   /** The moment it was written down, UTC, as `2026-10-28T14:05:00.000Z`. */
@@ -37,6 +40,8 @@ const fields = z.strictObject({
   letters: z.int().min(0).max(100_000).nullable().default(null),
   felt: z.enum(FELT).nullable().default(null),
   note: z.string().max(500).default(''),
+  /** The name of a file kept in the folder beside the store. */
+  file: fileName.nullable().default(null),
   /** The entry that is no longer in force because of this one. */
   withdraws: id.nullable().default(null),
 });
@@ -49,12 +54,18 @@ const NEEDS = {
   prepared: ['preparationId'],
   asked: ['promptId', 'childId'],
   attended: ['childId'],
+  loved: ['partId'],
+  noted: ['note'],
+  otherwise: ['partId'],
+  kept: ['file'],
+  help: ['childId'],
+  early: ['childId'],
   withdrawn: ['withdraws'],
 } as const satisfies Record<(typeof ENTRY_KINDS)[number], readonly (keyof z.infer<typeof fields>)[]>;
 
 export const entry = fields.superRefine((e, context) => {
   for (const field of NEEDS[e.kind])
-    if (e[field] === null)
+    if (e[field] === null || e[field] === '')
       context.addIssue({ code: 'custom', path: [field], message: `an entry “${e.kind}” must say this` });
 });
 export type Entry = z.infer<typeof entry>;

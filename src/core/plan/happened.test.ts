@@ -86,6 +86,7 @@ describe('what was taught', () => {
         letters: null,
         felt: null,
         note: '',
+        file: null,
         withdraws: null,
       },
     ]));

@@ -25,6 +25,16 @@ export function standing<E extends Pick<Entry, 'id' | 'withdraws'>>(entries: rea
 export const inForce = (entries: readonly Entry[]): Entry[] =>
   standing(entries).filter((e) => e.kind !== 'withdrawn');
 
+/** When a fact was first written down, by its entry of today, however often it was corrected since. */
+export function writtenAt({ entries }: Pick<Plan, 'entries'>): (id: string) => string | undefined {
+  const all = byId(entries);
+  return (id) => {
+    let entry = all.get(id);
+    while (entry?.withdraws && all.has(entry.withdraws)) entry = all.get(entry.withdraws);
+    return entry?.at;
+  };
+}
+
 /** The plan with its marks and readings as its entries say. */
 export function withHappened<S extends Slice>(plan: S): S {
   const parts = new Set(plan.parts.map((p) => p.id));
@@ -74,6 +84,7 @@ const BLANK = {
   letters: null,
   felt: null,
   note: '',
+  file: null,
   withdraws: null,
 } as const satisfies Partial<Entry>;
 
@@ -88,29 +99,25 @@ export const NOTHING: About = {
   rung: null,
 };
 
-/** That a preparation of a part was done on a day, as an entry. */
-export function preparedEntry(
-  plan: Plan,
-  partId: string,
-  preparationId: string,
-  { id, at, date }: Pick<Entry, 'id' | 'at' | 'date'>,
-): Entry {
-  const part = plan.parts.find((p) => p.id === partId);
+/** What an entry says of itself, beside what it is about. */
+export type Fact = Pick<Entry, 'id' | 'at' | 'date' | 'kind'> &
+  Partial<Pick<Entry, 'childId' | 'partId' | 'preparationId' | 'note' | 'file'>>;
+
+/** A fact as an entry, with what it is about as it is in the plan now. */
+export function factEntry(plan: Plan, fact: Fact): Entry {
+  const part = plan.parts.find((p) => p.id === fact.partId);
   const { lesson, unit } = part ? homes(plan)(part) : {};
+  const prepared = part?.preparations.find((p) => p.id === fact.preparationId);
   return {
     ...BLANK,
-    id,
-    at,
-    date,
-    kind: 'prepared',
     childId: null,
-    partId,
-    preparationId,
+    ...fact,
     about: {
       ...NOTHING,
+      child: plan.children.find((c) => c.id === fact.childId)?.name ?? '',
       unit: unit?.title ?? '',
       lesson: lesson?.title ?? '',
-      title: part?.preparations.find((p) => p.id === preparationId)?.what ?? '',
+      title: prepared?.what ?? part?.title ?? '',
       kind: part?.kind ?? '',
     },
   };

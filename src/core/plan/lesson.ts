@@ -61,6 +61,8 @@ export const supply = z.strictObject({
   amount: z.number().positive('an amount is more than nothing').max(1_000_000).nullable(),
   unit: z.string().trim().max(20),
   each: z.boolean().default(false),
+  /** Days it keeps once it is bought; null: long enough. */
+  keepsDays: z.int().min(1).max(365).nullable().default(null),
 });
 export type Supply = z.infer<typeof supply>;
 
@@ -69,6 +71,10 @@ export const preparation = z.strictObject({
   id: pieceId,
   what: z.string().trim().min(1, 'say what to prepare').max(200),
   daysBefore: z.int().min(0).max(365),
+  /** Minutes it takes; null: nobody has said. */
+  minutes: minutes.nullable().default(null),
+  /** Not more than so many days before; null: as early as one likes. */
+  atMostBefore: z.int().min(0).max(365).nullable().default(null),
 });
 export type Preparation = z.infer<typeof preparation>;
 

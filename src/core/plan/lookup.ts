@@ -146,7 +146,7 @@ export const doneParts = onceOf<
 });
 
 /** Whether these marks of one part say that it is done for all of these children. */
-export function isDone(marks: readonly Mark[], children: readonly Child[]): boolean {
+export function isDone(marks: readonly Mark[], children: readonly Pick<Child, 'id'>[]): boolean {
   const done = marks.filter((m) => m.outcome === 'done');
   if (done.some((m) => m.childId === null)) return true;
   return children.length > 0 && children.every((c) => done.some((m) => m.childId === c.id));

@@ -191,7 +191,26 @@ export const PREVIEWS = ['not seen', 'fine', 'parts', 'not for'] as const;
 export const BOOK_SOURCES = ['owned', 'borrowed', 'to buy', 'to print'] as const;
 /** What has become of a book: on its place, or not. */
 export const BOOK_STATES = ['here', 'lent out', 'lost', 'given away', 'outgrown'] as const;
-/** What can have happened; the last takes another back. */
-export const ENTRY_KINDS = ['done', 'missed', 'read', 'prepared', 'asked', 'attended', 'withdrawn'] as const;
+/**
+ * What can have happened. `otherwise`: done in its other form; `kept`: a file of the work; `help` and `early`: a child called,
+ * or was done early; the last takes another back.
+ */
+export const ENTRY_KINDS = [
+  'done',
+  'missed',
+  'read',
+  'prepared',
+  'asked',
+  'attended',
+  'loved',
+  'noted',
+  'otherwise',
+  'kept',
+  'help',
+  'early',
+  'withdrawn',
+] as const;
+/** Of those, what a child says from their own list. */
+export const CALLS = ['help', 'early'] as const;
 /** How a piece of work went for a child. */
 export const FELT = ['easy', 'right', 'hard'] as const;

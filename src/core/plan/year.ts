@@ -1,6 +1,6 @@
 /** The shape of a school year: its ends, its rhythm, and every day that differs from the others. */
 import { z } from 'zod';
-import { clockTime, id, isoDate, shortText, weekday } from './measures';
+import { clockTime, id, isoDate, shortText, weekday, minutes } from './measures';
 import { DAY_OFF_KINDS } from './words';
 
 export const dayOff = z
@@ -62,6 +62,10 @@ export const schoolYear = z
     extraDays: z.array(extraDay).default([]),
     /** School days, and hours, the family means to keep; its own figures, not the law's. */
     targetDays: z.int().min(1).max(366).nullable().default(null),
+    /** Minutes there are to prepare, on a day with school and on one without; and the weekdays on which one shops. */
+    prepOnSchoolDay: minutes.default(30),
+    prepOnFreeDay: minutes.default(60),
+    shopWeekdays: z.array(weekday).default([6]),
     /** Where public holidays are looked up: ISO 3166 country, and a region of it. Never applied by themselves. */
     country: z.string().max(8).default(''),
     region: z.string().max(16).default(''),

@@ -12,10 +12,10 @@ const plan = canonical(
       aPart(`${l}-a`, l, {
         preparations: i
           ? [
-              { id: '', what: 'order yarn', daysBefore: 7 },
-              { id: '', what: 'soak', daysBefore: 1 },
+              { id: '', what: 'order yarn', daysBefore: 7, minutes: null, atMostBefore: null },
+              { id: '', what: 'soak', daysBefore: 1, minutes: null, atMostBefore: null },
             ]
-          : [{ id: '', what: 'print', daysBefore: 0 }],
+          : [{ id: '', what: 'print', daysBefore: 0, minutes: null, atMostBefore: null }],
       }),
     ]),
     { today: '2026-08-31' },

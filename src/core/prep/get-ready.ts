@@ -7,8 +7,11 @@ import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 
 export interface ToPrepare {
-  /** The day on which it is to be done. */
+  /** The day on which it is to be done at the latest, and at the earliest where it does not keep. */
   date: IsoDate;
+  notBefore: IsoDate | null;
+  /** Minutes it takes, as the family says or as is usual. */
+  minutes: number;
   what: string;
   preparationId: string;
   partId: string;
@@ -17,6 +20,9 @@ export interface ToPrepare {
   /** The day it is for. */
   on: IsoDate;
 }
+
+/** Minutes of a preparation of which nobody has said how long it takes. Own choice. */
+const USUAL = 10;
 
 /** Preparations that were done, by part and id, as `part preparation`. */
 const preparedIn = once(
@@ -48,6 +54,8 @@ export function allToPrepare(plan: Plan): ToPrepare[] {
       const part = parts.get(s.partId)!;
       return part.preparations.map((p) => ({
         date: addDays(s.date, -p.daysBefore),
+        notBefore: p.atMostBefore === null ? null : addDays(s.date, -p.atMostBefore),
+        minutes: p.minutes ?? USUAL,
         what: p.what,
         preparationId: p.id,
         partId: part.id,

@@ -20,6 +20,7 @@ const supply = (name: string, amount: number | null, unit: string, each = false)
   amount,
   unit,
   each,
+  keepsDays: null,
 });
 const pantry = (name: string, amount: number | null, unit: string): Plan['pantry'][number] => ({
   id: `t${++made}`,
@@ -110,7 +111,11 @@ describe('what is needed', () => {
 describe('what was got ready', () => {
   const plan = redraw(
     aPlan(2, {}, (l) => [
-      aPart(`${l}-a`, l, { preparations: [{ id: `soak-${l}`, what: 'Soak the skeins', daysBefore: 1 }] }),
+      aPart(`${l}-a`, l, {
+        preparations: [
+          { id: `soak-${l}`, what: 'Soak the skeins', daysBefore: 1, minutes: null, atMostBefore: null },
+        ],
+      }),
     ]),
     { today: TODAY },
   ).plan;

@@ -15,8 +15,10 @@ export interface Needed {
   toGet: number | null;
   /** The first day it is needed. */
   from: IsoDate;
-  /** Parts that need it, in the order of their days. */
-  parts: { partId: string; title: string; date: IsoDate }[];
+  /** Days the shortest-lived of it keeps; null: long enough. */
+  keepsDays: number | null;
+  /** Parts that need it, in the order of their days, each with how much; null: some of it. */
+  parts: { partId: string; title: string; date: IsoDate; amount: number | null }[];
 }
 
 const folded = (name: string): string => name.trim().toLocaleLowerCase('en').replace(/\s+/g, ' ');
@@ -24,15 +26,21 @@ const folded = (name: string): string => name.trim().toLocaleLowerCase('en').rep
 /**
  * Supplies of all parts that stand in a stretch of days and are not done; what is for each child counts for every child who
  * takes part. Amounts of one thing in units that measure the same are added up in the first of them.
+ * @param isOf which parts are meant
  * @returns in the order of the days they are first needed
  */
-export function neededIn(plan: Plan, first: IsoDate, last: IsoDate): Needed[] {
+export function neededIn(
+  plan: Plan,
+  first: IsoDate,
+  last: IsoDate,
+  isOf: (partId: string) => boolean = () => true,
+): Needed[] {
   const parts = byId(plan.parts);
   const homeOf = homes(plan);
   const done = doneParts(plan);
   const found: Needed[] = [];
   const sittings = plan.sittings
-    .filter((s) => s.date >= first && s.date <= last && !done.has(s.partId))
+    .filter((s) => s.date >= first && s.date <= last && !done.has(s.partId) && isOf(s.partId))
     .sort((a, b) => (a.date < b.date ? -1 : 1));
   for (const { partId, date } of sittings) {
     const part = parts.get(partId)!;
@@ -49,15 +57,26 @@ export function neededIn(plan: Plan, first: IsoDate, last: IsoDate): Needed[] {
         inHouse: 0,
         toGet: 0,
         from: date,
+        keepsDays: null,
         parts: [],
       };
       if (!same) found.push(line);
-      if (amount !== null) line.amount = (line.amount ?? 0) + inUnit(amount, s.unit, line.unit)!;
-      if (!line.parts.some((p) => p.partId === partId)) line.parts.push({ partId, title: part.title, date });
+      const more = amount === null ? null : inUnit(amount, s.unit, line.unit)!;
+      line.amount = plus(line.amount, more);
+      line.keepsDays = least(line.keepsDays, s.keepsDays);
+      const known = line.parts.find((p) => p.partId === partId);
+      if (known) known.amount = plus(known.amount, more);
+      else line.parts.push({ partId, title: part.title, date, amount: more });
     }
   }
   return found.map((line) => withHouse(plan, line));
 }
+
+/** Two amounts together; what has none adds none. */
+export const plus = (a: number | null, b: number | null): number | null =>
+  a === null || b === null ? (a ?? b) : a + b;
+const least = (a: number | null, b: number | null): number | null =>
+  a === null || b === null ? (a ?? b) : Math.min(a, b);
 
 function withHouse(plan: Plan, line: Needed): Needed {
   const there = plan.pantry.filter((t) => folded(t.name) === folded(line.name));

@@ -61,3 +61,7 @@ export function inUnit(amount: number, from: string, to: string): number | undef
   const [a, b] = [measureOf(from), measureOf(to)];
   return a && b && a.kind === b.kind ? (amount * a.factor) / b.factor : undefined;
 }
+
+/** “60 g”; empty where no amount is said, or none. */
+export const amountText = (amount: number | null, unit: string): string =>
+  amount ? `${Math.round(amount * 100) / 100} ${unit}`.trim() : '';

@@ -1,5 +1,4 @@
 /** The one way an action changes the plan: Zod at the door, the edit, the lay-out, the store, and what moved in words. */
-import { nanoid } from 'nanoid';
 import { refresh } from 'next/cache';
 import type { Command } from '@/core/command/command';
 import { perform, type Refusal } from '@/core/edit/edit';
@@ -11,7 +10,7 @@ import { StaleRevision, write } from '@/data/door';
 import { faultFrom } from '@/data/fault';
 import { storePath } from '@/data/open';
 import type { Outcome } from './outcome';
-import { today } from './clock';
+import { editContext } from './clock';
 import { desk, NOT_ON_PAPER } from './desk';
 
 /**
@@ -46,11 +45,7 @@ export async function give<Input, About = undefined>(
   return attempt(() => {
     let message = '';
     const outcome = write<Refusal>(db, base, { label, touches: command.touches }, (plan) => {
-      const drawn = perform(command.edit(value, subject, input), plan, {
-        today: today(),
-        newId: () => nanoid(12),
-        now: new Date().toISOString(),
-      });
+      const drawn = perform(command.edit(value, subject, input), plan, editContext());
       if ('plan' in drawn)
         message = [
           label(plan),

@@ -1,5 +1,7 @@
 /** What parts are called on a sheet: who leads, when, and what is got ready. */
 import { daysBeforeFrom } from '@/core/formats/guide';
+import { blankPreparation } from '@/core/plan/blank';
+import { count } from '@/core/plan/called';
 import type { Part, Preparation } from '@/core/plan/lesson';
 
 export const LEADS: Record<Part['lead'], string> = {
@@ -37,24 +39,34 @@ export const WINDOW_CHOICES = [
 ] as const;
 
 /** Preparations as they are typed, one to a line: “soak the skeins, evening before”. */
+/** “Soak the skeins, evening before, 5 min”; “Boil the eggs, on the day, at most 2 days before”. */
 export function readPreparations(text: string): Preparation[] {
   return text
     .split('\n')
     .map((l) => l.trim())
     .filter(Boolean)
-    .map((line) => ({
-      id: '',
-      what:
-        line
-          .replace(
-            /[,:–-]?\s*(?:the )?(?:evening|night|day) before$|[,:–-]?\s*\d+ days? (?:before|ahead)$|[,:–-]?\s*on the day$/i,
-            '',
-          )
-          .trim()
-          .slice(0, 200) || line.slice(0, 200),
-      daysBefore: /on the day$/i.test(line) ? 0 : daysBeforeFrom(line),
-    }));
+    .map((line) => {
+      let rest = line;
+      /** Takes what is said at the end off the line. */
+      const taken = (pattern: RegExp): string | undefined => {
+        const found = pattern.exec(rest);
+        if (!found || !rest.slice(0, found.index).trim()) return undefined;
+        rest = rest.slice(0, found.index).trim();
+        return found[1];
+      };
+      const minutes = taken(/[,;]?\s*(\d{1,3}) ?min(?:utes?)?\.?$/i);
+      const atMost = taken(/[,;]?\s*(?:at most|no more than) (\d{1,3}) days? before$/i);
+      return {
+        ...blankPreparation,
+        what: rest.replace(WHEN_BEFORE, '').trim().slice(0, 200) || rest.slice(0, 200),
+        daysBefore: /on the day$/i.test(rest) ? 0 : daysBeforeFrom(rest),
+        minutes: minutes === undefined ? null : Math.min(600, Number(minutes)),
+        atMostBefore: atMost === undefined ? null : Math.min(365, Number(atMost)),
+      };
+    });
 }
+const WHEN_BEFORE =
+  /[,:–-]?\s*(?:the )?(?:evening|night|day) before$|[,:–-]?\s*\d+ days? (?:before|ahead)$|[,:–-]?\s*on the day$/i;
 
 export const whenBefore = (days: number): string => {
   if (days === 0) return 'on the day';
@@ -63,4 +75,15 @@ export const whenBefore = (days: number): string => {
 };
 
 export const preparationsText = (preparations: readonly Preparation[]): string =>
-  preparations.map((p) => `${p.what}, ${whenBefore(p.daysBefore)}`).join('\n');
+  preparations
+    .map((p) =>
+      [
+        p.what,
+        whenBefore(p.daysBefore),
+        p.atMostBefore === null ? '' : `at most ${count(p.atMostBefore, 'day')} before`,
+        p.minutes === null ? '' : `${p.minutes} min`,
+      ]
+        .filter(Boolean)
+        .join(', '),
+    )
+    .join('\n');

@@ -1,12 +1,11 @@
 'use server';
 /** Tracing paper on the plan: begun, kept as one change, or dropped. The sheet is loaded anew after each. */
 import { cookies } from 'next/headers';
-import { nanoid } from 'nanoid';
 import { count } from '@/core/plan/called';
 import { store, storePath } from '@/data/open';
 import { dropTracing, keepTraced, layTracing, liesOn, tracedOn, tracing } from '@/data/tracing';
 import { attempt } from './act';
-import { today } from './clock';
+import { editContext } from './clock';
 import { TRACING } from './desk';
 import type { Outcome } from './outcome';
 
@@ -32,11 +31,7 @@ export async function keepPaper(): Promise<Outcome> {
       ? `Tried and kept: ${changes[0]}`
       : `Kept ${count(changes.length, 'change')} from tracing paper`;
   const kept = attempt(() => {
-    const outcome = keepTraced(store(), paper, label, {
-      today: today(),
-      newId: () => nanoid(12),
-      now: new Date().toISOString(),
-    });
+    const outcome = keepTraced(store(), paper, label, editContext());
     if ('refused' in outcome) return { is: 'refused', ...outcome };
     return { is: 'done', revision: outcome.revision, message: label };
   });

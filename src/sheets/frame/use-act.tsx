@@ -19,9 +19,17 @@ import { Quiet } from '@/kit/text';
 import { lookedAtOnly, type YearLookedAt } from './look';
 import { Toast } from './toast';
 import type { Outcome } from './outcome';
+import type { KeptTick } from './take-kept';
+import { KEPT, useKeptTicks } from './use-kept-ticks';
 
 /** Milliseconds after which the answer to a change counts as dropped, once another page stands there. */
 const ANSWER_DROPPED_AFTER = 4000;
+
+const NO_ANSWER: Outcome = {
+  is: 'refused',
+  refused:
+    'Hausplan did not answer, so nothing was stored. What you typed is still here. Check that it is running, then try again.',
+};
 
 type Run = (base: number) => Promise<Outcome>;
 
@@ -34,6 +42,8 @@ interface Options {
   then?: (message: string) => void;
   /** Called when it is not stored, before that is said. */
   failed?: () => void;
+  /** A tick that is kept on this device where Hausplan cannot be reached. */
+  tick?: KeptTick;
 }
 
 export type ActNow = (run: Run, options?: Options) => void;
@@ -113,6 +123,7 @@ export function ActProvider({ children }: { children: ReactNode }) {
   const shows = useCallback(() => Math.max(newest.current, shown.current), []);
 
   const say = useCallback((message: string) => setToast({ message, at: Date.now() }), []);
+  const keepTick = useKeptTicks(say);
   const act = useCallback<ActNow>(
     (run, options = {}) => {
       if (looksAt.current) {
@@ -134,11 +145,12 @@ export function ActProvider({ children }: { children: ReactNode }) {
           return done;
         });
         queue.current = turn.catch(() => undefined).finally(() => pending.current--);
-        const outcome = await turn.catch((): Outcome => ({
-          is: 'refused',
-          refused:
-            'Hausplan did not answer, so nothing was stored. What you typed is still here. Check that it is running, then try again.',
-        }));
+        const outcome = await turn.catch((): Outcome => NO_ANSWER);
+        if (outcome === NO_ANSWER && options.tick) {
+          keepTick(options.tick);
+          say(KEPT);
+          return;
+        }
         if (outcome.is === 'done') {
           setTrouble(undefined);
           if (outcome.message) say(outcome.message);
@@ -150,7 +162,7 @@ export function ActProvider({ children }: { children: ReactNode }) {
         else setTrouble({ outcome, run, options });
       });
     },
-    [say, beganTyping],
+    [say, beganTyping, keepTick],
   );
 
   const settled = useCallback(async () => {

@@ -107,13 +107,13 @@ describe('preparations as they are typed', () => {
     ['Borrow a loom', 'Borrow a loom', 7],
     ['soak beans, on the day', 'soak beans', 0],
   ])('%s', (line, what, daysBefore) =>
-    expect(readPreparations(line)).toEqual([{ id: '', what, daysBefore }]),
+    expect(readPreparations(line)).toEqual([{ id: '', what, daysBefore, minutes: null, atMostBefore: null }]),
   );
   it('are written so that they are read as the same again', () => {
     const list = [
-      { id: '', what: 'Soak', daysBefore: 1 },
-      { id: '', what: 'Order', daysBefore: 14 },
-      { id: '', what: 'Freeze the trays', daysBefore: 0 },
+      { id: '', what: 'Soak', daysBefore: 1, minutes: null, atMostBefore: null },
+      { id: '', what: 'Order', daysBefore: 14, minutes: null, atMostBefore: null },
+      { id: '', what: 'Freeze the trays', daysBefore: 0, minutes: null, atMostBefore: null },
     ];
     expect(readPreparations(preparationsText(list))).toEqual(list);
   });

@@ -3,23 +3,27 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import styled from 'styled-components';
-import { shortDate } from '@/core/calendar/dates';
+import { lengthText, shortDate } from '@/core/calendar/dates';
 import { count } from '@/core/plan/called';
 import { groupBy } from '@/core/plan/lookup';
 import type { Needed } from '@/core/prep/supplies';
+import { amountText } from '@/core/prep/units';
+import type { Shortage, Trip } from '@/core/prep/when';
 import { Choose } from '@/kit/choose';
 import { Checkbox } from '@/kit/field';
-import { Heading, Quiet } from '@/kit/text';
+import { LinkButton } from '@/kit/link-button';
+import { Caution, Heading, Line, Quiet } from '@/kit/text';
 import { colour, narrow, paper } from '@/kit/tokens';
 import { Frame } from '../frame/frame';
 import { useAct } from '../frame/use-act';
+import { Weather } from '../frame/weather';
 import { useDrawnAtOnce } from '../frame/use-drawn-at-once';
-import { prepare } from './actions';
+import { doOtherwise, prepare } from './actions';
 import type { Preparing, ReadyView } from './load';
 import { dayWords, SPANS } from './spans';
 
 export function ReadySheet(view: ReadyView) {
-  const { info, today, preparing, supplies, span, last } = view;
+  const { info, today, preparing, supplies, span, last, full } = view;
   const router = useRouter();
   const left = preparing.filter((p) => !p.isReady);
   const late = left.filter((p) => p.isLate);
@@ -31,12 +35,19 @@ export function ReadySheet(view: ReadyView) {
       title="Ready"
       subtitle={`to ${shortDate(last)}`}
       actions={
-        <Choose label="For" value={span} onChange={(v) => router.push(`/ready?for=${v}`)} choices={SPANS} />
+        <>
+          <LinkButton href="/paper/kits" style={{ alignSelf: 'end' }}>
+            Labels for the kits
+          </LinkButton>
+          <Choose label="For" value={span} onChange={(v) => router.push(`/ready?for=${v}`)} choices={SPANS} />
+        </>
       }
       figures={[
         { name: 'To get ready', value: String(left.length) },
         { name: 'Late', value: String(late.length) },
+        { name: 'Minutes', value: String(left.reduce((sum, p) => sum + p.minutes, 0)) },
         { name: 'To get', value: String(toGet.length) },
+        { name: 'To print', value: String(view.prints.reduce((sum, p) => sum + p.sheets, 0)) },
       ]}
       keys={[{ keys: 'Space', does: 'on a tick box: ready' }]}
     >
@@ -49,9 +60,10 @@ export function ReadySheet(view: ReadyView) {
               <Link href="/lessons">lesson</Link>.
             </Quiet>
           )}
-          {[...groupBy(preparing, (p) => p.date)].map(([date, of]) => (
+          {full ? <TooFull full={full} /> : null}
+          {[...groupBy(preparing, (p) => p.day)].map(([date, of]) => (
             <Day key={date} $late={of.some((p) => p.isLate)}>
-              <b>{dayWords(date, today)}</b>
+              <b>{dayWords(date, today)}</b> <Quiet as="span">{minutesLeft(of)}</Quiet>
               <ul>
                 {of.map((p) => (
                   <Preparation key={`${p.partId} ${p.preparationId}`} p={p} today={today} />
@@ -59,8 +71,43 @@ export function ReadySheet(view: ReadyView) {
               </ul>
             </Day>
           ))}
+          <Heading id="prints">To print</Heading>
+          {view.prints.map((p) => (
+            <Line key={p.lessonId}>
+              <div>
+                <Link
+                  href={`/paper?unit=${p.unitId}&lesson=${p.lessonId}&children=${p.who.map((c) => c.id).join('+')}`}
+                >
+                  Lesson {p.number}, {p.title}: {count(p.sheets, 'page')}
+                </Link>
+                <Quiet>
+                  {p.who.map((c) => `${c.name} ${c.pages}`).join(' · ')}, from {shortDate(p.on)}
+                </Quiet>
+              </div>
+            </Line>
+          ))}
+          {view.prints.length ? null : <Quiet>No page is used on these days.</Quiet>}
         </section>
-        <section aria-labelledby="supplies">
+        <section aria-labelledby="trips">
+          <Heading id="trips">To shop and to fetch</Heading>
+          {view.shopping.map((t) => (
+            <Day key={t.day ?? 'never'} $late={t.day === null}>
+              <b>
+                {t.day === null
+                  ? 'No shopping day in time: get these some other way'
+                  : `${shortDate(t.day)}, shopping`}
+              </b>
+              <Quiet>{t.things.map(thingText).join(' · ')}</Quiet>
+            </Day>
+          ))}
+          {view.library.map((t) => (
+            <Day key={`library ${t.date}`} $late={false}>
+              <b>{shortDate(t.date)}, library</b>
+              <Quiet>{t.errands.join(' · ')}</Quiet>
+            </Day>
+          ))}
+          {view.shopping.length + view.library.length ? null : <Quiet>No way is to be made.</Quiet>}
+          <Weather rained={view.rained} doOtherwise={doOtherwise} />
           <Heading id="supplies">To get</Heading>
           {supplies.length ? (
             <Table>
@@ -94,12 +141,26 @@ export function ReadySheet(view: ReadyView) {
             <Quiet>Nothing is needed.</Quiet>
           )}
           <Quiet>
-            What is in the house is said on <Link href="/setup">Family</Link>. Cups are 250 ml, tablespoons 15
-            and teaspoons 5; a volume is never taken for a weight.
+            What is in the house is said on <Link href="/setup">Family</Link>, minutes to prepare and shopping
+            days on <Link href="/year">Year</Link>. Cups are 250 ml, tablespoons 15 and teaspoons 5; a volume
+            is never taken for a weight.
           </Quiet>
         </section>
       </Columns>
     </Frame>
+  );
+}
+
+/** Days that have too few minutes: whose limit it is, and what would help. */
+function TooFull({ full: { first, last, needs, has, byUnits } }: { full: Shortage }) {
+  return (
+    <Caution role="status">
+      {first === last ? `On ${shortDate(first)}` : `From ${shortDate(first)} to ${shortDate(last)}`} there are{' '}
+      {needs} min to do and {has} min to do them in
+      {byUnits ? ', by the minutes a week the units may take' : ''}. Move one of the parts, leave some of it
+      out, or give it more minutes on{' '}
+      {byUnits ? <Link href="/unit">Unit</Link> : <Link href="/year">Year</Link>}.
+    </Caution>
   );
 }
 
@@ -121,18 +182,28 @@ function Preparation({ p, today }: { p: Preparing; today: string }) {
         {p.what}
         {p.cautions.length ? <b> with care: {p.cautions.join(', ').toLowerCase()}</b> : null}
         <Quiet>
-          for {p.part}
+          {p.minutes} min · for {p.part}
           {p.lesson ? `, ${p.lesson}` : ''}, {shortDate(p.on)}
+          {p.isLate ? ` · was due ${shortDate(p.date)}` : ''}
+          {!p.isReady && !p.isLate && p.day < p.date ? ` · at the latest ${shortDate(p.date)}` : ''}
         </Quiet>
       </span>
     </li>
   );
 }
 
-const amountOf = (amount: number | null, unit: string, otherwise: string): string => {
-  if (amount === null) return otherwise;
-  return amount === 0 ? '' : `${Math.round(amount * 100) / 100} ${unit}`.trim();
-};
+const amountOf = (amount: number | null, unit: string, otherwise: string): string =>
+  amount === null ? otherwise : amountText(amount, unit);
+
+function minutesLeft(of: readonly Preparing[]): string {
+  const left = of.filter((p) => !p.isReady).reduce((sum, p) => sum + p.minutes, 0);
+  return left ? lengthText(left) : '';
+}
+
+const thingText = ({ name, amount, unit, keepsDays }: Trip['things'][number]): string =>
+  [name, amountOf(amount, unit, ''), keepsDays === null ? '' : `(keeps ${count(keepsDays, 'day')})`]
+    .filter(Boolean)
+    .join(' ');
 
 function forWhat({ parts }: Needed): string {
   if (parts.length === 1) return `for ${parts[0].title}`;

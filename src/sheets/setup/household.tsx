@@ -40,7 +40,7 @@ export function Household({ pantry, kinds }: Pick<SetupView, 'pantry' | 'kinds'>
 function Pantry({ pantry }: Pick<SetupView, 'pantry'>) {
   const { act } = useAct();
   const form = useForm({
-    things: suppliesText(pantry.map((t) => ({ ...t, each: false }))).replaceAll('; ', '\n'),
+    things: suppliesText(pantry.map((t) => ({ ...t, each: false, keepsDays: null }))).replaceAll('; ', '\n'),
   });
   const read = readSupplies(form.value.things);
   return (

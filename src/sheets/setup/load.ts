@@ -2,6 +2,7 @@ import { statSync } from 'node:fs';
 import { shortDate } from '@/core/calendar/dates';
 import { copiesOf, type CopyKind } from '@/data/copies';
 import { storePath } from '@/data/open';
+import { loadNetwork, type NetworkView } from './network-load';
 import { sizeText } from '../frame/file-size';
 import { ageOn } from '@/core/plan/age';
 import { proposedRung } from '@/core/plan/rungs';
@@ -28,6 +29,7 @@ export interface SetupView {
   /** Rungs that the marks speak for moving, with the evidence. */
   suggested: (Suggestion & { name: string })[];
   /** Where the store is and which copies of it there are, the newest first. */
+  network: NetworkView;
   keeping: { path: string; size: string; copies: { name: string; called: string; size: string }[] };
   /** The newest of what happened, by day, and how much there is before that. */
   happened: {
@@ -56,6 +58,7 @@ export async function loadSetup(params: SearchParams): Promise<SetupView> {
     })),
     happened: happenedOf(plan),
     keeping: keepingOf(storePath()),
+    network: await loadNetwork(),
     steps: [
       {
         name: 'The family and its children',
@@ -94,15 +97,14 @@ function happenedOf(plan: Plan): SetupView['happened'] {
   const parts = new Set(plan.parts.map((p) => p.id));
   const lineOf = (e: Entry): { id: string; what: string; detail: string } => ({
     id: e.id,
-    what: [e.childId === null ? 'All' : e.about.child, WHAT[e.kind], e.about.title && `“${e.about.title}”`]
-      .filter(Boolean)
-      .join(' '),
+    what: whatOf(e),
     detail: [
       e.about.lesson,
       e.about.unit,
       e.pages === null ? '' : count(e.pages, 'page'),
       e.minutes === null ? '' : `${e.minutes} min`,
       e.felt ?? '',
+      e.note,
       e.partId !== null && !parts.has(e.partId) ? 'no longer in the plan' : '',
     ]
       .filter(Boolean)
@@ -119,15 +121,24 @@ function happenedOf(plan: Plan): SetupView['happened'] {
   };
 }
 
-const WHAT: Record<Entry['kind'], string> = {
-  done: 'did',
-  missed: 'did not get to',
-  read: 'read',
-  prepared: 'prepared',
-  asked: 'was asked',
-  attended: 'was there',
-  withdrawn: '',
+/** What each kind says of whom it is of, and of what. */
+const WHAT: Record<Entry['kind'], (who: string, what: string) => string> = {
+  done: (who, what) => `${who || 'All'} did ${what}`,
+  missed: (who, what) => `${who || 'All'} did not get to ${what}`,
+  read: (who, what) => `${who} read ${what}`,
+  prepared: (_, what) => `Got ready: ${what}`,
+  asked: (who, what) => `${who} was asked ${what}`,
+  attended: (who, what) => `${who} was there ${what}`,
+  loved: (who, what) => `${who || 'All'} loved ${what}`,
+  noted: (who, what) => `A note on ${[what || 'the day', who && `for ${who}`].filter(Boolean).join(' ')}`,
+  otherwise: (_, what) => `Indoors: ${what}`,
+  kept: (who, what) => `Work of ${[who, what].filter(Boolean).join(', ')}`,
+  help: (who, what) => `${who} asked for help${what && ` with ${what}`}`,
+  early: (who) => `${who} was done early`,
+  withdrawn: () => '',
 };
+const whatOf = (e: Entry): string =>
+  WHAT[e.kind](e.about.child, e.about.title && `“${e.about.title}”`).trim();
 
 const COPY_CALLED: Record<CopyKind, string> = {
   daily: 'The day’s',

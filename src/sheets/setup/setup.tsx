@@ -16,6 +16,7 @@ import { Children } from './children';
 import { Happened } from './happened';
 import { Household } from './household';
 import type { SetupView } from './load';
+import { Network } from './network';
 import { Rungs } from './rungs';
 import { SafeKeeping } from './safe-keeping';
 import { TakeAlong } from './take-along';
@@ -49,6 +50,7 @@ export function SetupSheet(view: SetupView) {
           {view.steps.some((s) => !s.done) ? <FirstSteps steps={view.steps} /> : null}
           <TakeAlong hasPlan={!!view.family} info={view.info} />
           <SafeKeeping keeping={view.keeping} />
+          <Network network={view.network} />
         </Stack>
       </Columns>
     </Frame>

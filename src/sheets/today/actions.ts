@@ -1,6 +1,7 @@
 'use server';
 import type { Outcome } from '../frame/outcome';
 import * as commands from '@/core/command/today';
+import * as lessonCommands from '@/core/command/lessons';
 import * as unitCommands from '@/core/command/unit';
 import type { ClosingDay } from '@/core/edit/close-day';
 import { isoDate } from '@/core/plan/measures';
@@ -32,6 +33,10 @@ export const ask = async (base: number, input: unknown): Promise<Outcome> =>
   give(unitCommands.ask, base, input);
 export const answer = async (base: number, questionId: string, input: unknown): Promise<Outcome> =>
   give(unitCommands.changeQuestion, base, input, { questionId });
+export const dropPart = async (base: number, partId: string): Promise<Outcome> =>
+  give(lessonCommands.dropPart, base, partId);
+export const doInstead = async (base: number, input: unknown): Promise<Outcome> =>
+  give(lessonCommands.doInstead, base, input);
 export const noteRead = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.noteRead, base, input);
 export const forgetReading = async (base: number, readingId: string): Promise<Outcome> =>

@@ -152,8 +152,7 @@ export const Lanes = styled.div`
     padding-right: 8px;
   }
   ${narrow} {
-    padding-left: 0;
-    grid-template-columns: repeat(2, minmax(0, 1fr)) !important;
+    display: none;
   }
 `;
 export const ChildLink = styled(Link)`
@@ -178,6 +177,13 @@ export const ChildLink = styled(Link)`
   }
 `;
 export const Wide = styled.div`
+  ${narrow} {
+    display: none;
+  }
+`;
+/** Buttons that have their place elsewhere on a narrow screen. */
+export const OnWide = styled.div`
+  display: contents;
   ${narrow} {
     display: none;
   }

@@ -49,14 +49,16 @@ export function CloseDay({ date, onClose }: { date: string; onClose: () => void 
   );
 }
 
-function Told({ closing: { parts, done, left, moves, next, ready, refused } }: { closing: ClosingDay }) {
+function Told({ closing: { rooms, done, left, moves, next, ready, refused } }: { closing: ClosingDay }) {
   return (
     <>
       <p>
         <b>
-          {done} of {count(parts, 'part')} done.
+          {done} of {count(rooms, 'room')} done.
         </b>{' '}
-        {left.length ? `${left.length === 1 ? 'One is' : `${left.length} are`} left:` : 'Nothing is left.'}
+        {left.length
+          ? `${left.length === 1 ? 'One part is' : `${left.length} parts are`} left:`
+          : 'Nothing is left.'}
       </p>
       {left.length ? (
         <List>

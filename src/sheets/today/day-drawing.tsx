@@ -4,13 +4,16 @@ import styled from 'styled-components';
 import { clockText } from '@/core/calendar/dates';
 import { axisOf } from '@/core/dayplan/axis';
 import { ParentPath, type Stop } from '@/kit/parent-path';
-import { colour } from '@/kit/tokens';
+import { colour, paper } from '@/kit/tokens';
 import { RoomOfDay } from './day-room';
 import type { DayRoom } from '../frame/day';
 import type { TodayView } from './load';
 
 /** Where in a lane the parent's path runs: between the words and the tick, further left where lanes are narrow. */
 const pathInLane = (lanes: number): number => (lanes > 4 ? 0.68 : 0.8);
+
+/** Pixels that the label of a time takes. */
+const LABEL = 20;
 
 /** Pixels a room's words need at the width of its lanes. */
 function needs(room: DayRoom, lanes: number, columns: number): number {
@@ -32,16 +35,22 @@ export function DayDrawing({ view }: { view: TodayView }) {
     })),
   );
   const axis = axisOf(
-    pieces.map(({ room, from, to }) => ({
-      starts: room.starts,
-      ends: room.ends,
-      needs: needs(room, lanes, to - from + 1),
-    })),
+    [
+      ...pieces.map(({ room, from, to }) => ({
+        starts: room.starts,
+        ends: room.ends,
+        needs: needs(room, lanes, to - from + 1),
+      })),
+      ...view.fillers.map((f) => ({ starts: f.starts, ends: f.ends, needs: 40 })),
+    ],
     view.dayStarts,
     view.dayEnds,
   );
   const hours: number[] = [];
   for (let t = Math.ceil(view.dayStarts / 60) * 60; t <= view.dayEnds; t += 60) hours.push(t);
+  /** An hour that the time it is now does not stand over. */
+  const isClear = (t: number): boolean =>
+    view.now === undefined || Math.abs(axis.at(t) - axis.at(view.now)) > LABEL || view.now > view.dayEnds;
   const stops = view.rooms
     .filter((r) => r.parentMinutes > 0)
     .map((r): Stop => {
@@ -54,7 +63,7 @@ export function DayDrawing({ view }: { view: TodayView }) {
     });
   return (
     <Ground style={{ height: axis.height + 4 }}>
-      {hours.map((t) => (
+      {hours.filter(isClear).map((t) => (
         <Hour key={t} style={{ top: axis.at(t) }}>
           <span>{clockText(t)}</span>
         </Hour>
@@ -74,8 +83,26 @@ export function DayDrawing({ view }: { view: TodayView }) {
             }}
           />
         ))}
+        {view.fillers.map((f) => (
+          <Meanwhile
+            key={`${f.childId} ${f.starts}`}
+            style={{
+              left: `${(100 * at.get(f.childId)!) / lanes}%`,
+              width: `${100 / lanes}%`,
+              top: axis.at(f.starts),
+              height: axis.at(f.ends) - axis.at(f.starts),
+            }}
+          >
+            Meanwhile: {f.text}
+          </Meanwhile>
+        ))}
         {stops.length ? <ParentPath stops={stops} height={axis.height} /> : null}
       </Field>
+      {view.now !== undefined && view.now >= view.dayStarts && view.now <= view.dayEnds ? (
+        <Now style={{ top: axis.at(view.now) }} role="img" aria-label={`Now it is ${clockText(view.now)}`}>
+          <span>{clockText(view.now)}</span>
+        </Now>
+      ) : null}
     </Ground>
   );
 }
@@ -116,4 +143,35 @@ const Hour = styled.div`
     color: ${colour.graphite};
   }
   border-image: linear-gradient(to right, transparent 36px, ${colour.graphite} 36px) 1;
+`;
+/** What a young child does while they wait: a suggestion, not a room. */
+const Meanwhile = styled.p`
+  position: absolute;
+  padding: 3px 8px;
+  font-size: 12.5px;
+  line-height: 1.3;
+  font-style: italic;
+  color: ${colour.graphite};
+  overflow: hidden;
+`;
+const Now = styled.div`
+  position: absolute;
+  left: 0;
+  right: 0;
+  height: 0;
+  border-top: 1.6px dotted ${colour.ink};
+  pointer-events: none;
+  span {
+    position: absolute;
+    left: 0;
+    top: -11px;
+    padding: 1px 6px;
+    background: ${colour.ink};
+    color: ${colour.room};
+    font-weight: 700;
+    font-size: 12.5px;
+  }
+  ${paper} {
+    display: none;
+  }
 `;

@@ -1,5 +1,5 @@
 'use client';
-/** A room of the day: what, for whom, and its tick; and on a narrow screen the rooms one under the other. */
+/** A room of the day: what, for whom, and its tick. */
 import dynamic from 'next/dynamic';
 import { useState, type CSSProperties } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
@@ -13,12 +13,13 @@ import { Small } from '@/kit/text';
 import { colour, narrow, paper } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { useDrawnAtOnce } from '../frame/use-drawn-at-once';
-import { LADDER_KINDS } from '@/core/plan/words';
-import { felt, moveOn, tick, tickDay, untick } from './actions';
+import { tick, untick } from './actions';
+import type { RoomDialogName } from './room-dialogs';
+import { roomDoings } from './room-doings';
 import type { DayRoom } from '../frame/day';
 import type { TodayView } from './load';
 
-const NoteTook = dynamic(() => import('./note-took').then((m) => m.NoteTook), { ssr: false });
+const RoomDialog = dynamic(() => import('./room-dialogs').then((m) => m.RoomDialog), { ssr: false });
 
 export function RoomOfDay({
   room,
@@ -32,7 +33,7 @@ export function RoomOfDay({
   style?: CSSProperties;
 }) {
   const { act } = useAct();
-  const [noting, setNoting] = useState(false);
+  const [opened, setOpened] = useState<RoomDialogName>();
   const children = view.children.filter((c) => room.childIds.includes(c.id));
   const childId = room.own ? room.childIds[0] : null;
   const names = children.map((c) => c.name).join(', ');
@@ -43,63 +44,22 @@ export function RoomOfDay({
     const back = drawDone(on);
     act((base) => (on ? tick(base, { partId, childId, date }) : untick(base, { partId, childId })), {
       failed: back,
+      tick: { partId, childId, on, date },
     });
   };
   return (
     <Place style={style}>
-      <Framed $state={done ? 'done' : room.state}>
+      <Framed $state={done ? 'done' : room.state} $timed={!!timed}>
         <Head>
-          <Menu
-            label={room.title}
-            groups={[
-              {
-                title: `${clockText(room.starts)} to ${clockText(room.ends)}, ${names}. ${room.why}`,
-                doings: [
-                  { name: done ? 'Not done after all' : 'Done', do: () => setDone(!done) },
-                  ...(room.canMove && !done
-                    ? [
-                        {
-                          name: room.comesBack ? 'Left out this time' : 'Did not happen: move it on',
-                          do: () =>
-                            act((base) => moveOn(base, { partId, date, rubOut: false }), {
-                              rubOut: (base) => moveOn(base, { partId, date, rubOut: true }),
-                            }),
-                        },
-                      ]
-                    : []),
-                  ...(childId === null ? [{ name: 'Minutes it took…', do: () => setNoting(true) }] : []),
-                  ...(room.lessonId && !done && openOf(view, room.lessonId) > 1
-                    ? [
-                        {
-                          name: 'The whole lesson is done, as far as it stands today',
-                          do: () => act((base) => tickDay(base, { date, lessonId: room.lessonId })),
-                        },
-                      ]
-                    : []),
-                ],
-              },
-              ...(isLadder(room)
-                ? children.map((c) => ({
-                    title: `How it went for ${c.name}`,
-                    doings: [
-                      ...FELT.map(([how, name]) => ({
-                        name: childId ? `It was ${name}` : `${c.name}: ${name}`,
-                        do: () => act((base) => felt(base, { partId, childId: c.id, felt: how, date })),
-                      })),
-                      ...(childId ? [{ name: 'Minutes it took…', do: () => setNoting(true) }] : []),
-                    ],
-                  }))
-                : []),
-            ]}
-          >
+          <Menu label={room.title} groups={roomDoings({ room, view, act, done, setDone, open: setOpened })}>
             <RoomTitle aria-label={`${room.title}, ${names}`}>
-              {timed ? `${clockText(room.starts)} ` : ''}
+              {timed && room.own ? `${names}: ` : ''}
               {room.title}
             </RoomTitle>
           </Menu>
           <Checkbox isSelected={done} onChange={setDone} label={`Done: ${room.title}, ${names}`} />
         </Head>
-        {room.detail || room.wait || room.with ? (
+        {room.detail || room.wait || room.with || room.lovedBy.length || room.notes.length ? (
           <Detail
             $beside={
               !timed && room.parentMinutes > 0
@@ -107,57 +67,45 @@ export function RoomOfDay({
                 : 0
             }
           >
-            {[timed ? '' : room.with, room.detail, room.wait ? `then ${room.wait}` : '']
+            {[
+              timed ? '' : room.with,
+              room.detail,
+              room.wait ? `then ${room.wait}` : '',
+              room.lovedBy.length ? 'loved' : '',
+              ...room.notes.map((n) => n.text),
+            ]
               .filter(Boolean)
               .join(' · ')}
           </Detail>
         ) : null}
         {timed ? (
           <Small>
-            {names}
-            {room.parentMinutes ? ' · with you' : ''}
-            {room.with ? ` · ${room.with}` : ''}
+            {[
+              `${clockText(room.starts)}–${clockText(room.ends)}`,
+              room.own ? '' : names,
+              room.parentMinutes ? 'with you' : '',
+              room.with,
+            ]
+              .filter(Boolean)
+              .join(' · ')}
           </Small>
         ) : null}
-        {!timed ? (
-          <Strips>
-            {children.map((c) => (
-              <Hatch key={c.id} name={c.hatch} width="100%" height={6} framed={false} />
-            ))}
-          </Strips>
-        ) : null}
+        <Strips $upright={!!timed}>
+          {children.map((c) => (
+            <Hatch
+              key={c.id}
+              name={c.hatch}
+              width={timed ? 10 : '100%'}
+              height={timed ? '100%' : 6}
+              framed={false}
+            />
+          ))}
+        </Strips>
       </Framed>
-      {noting ? (
-        <NoteTook
-          taken={{ partId, childId, title: room.title, name: names, copying: room.kind === 'copying' }}
-          date={date}
-          onClose={() => setNoting(false)}
-        />
+      {opened ? (
+        <RoomDialog is={opened} room={room} view={view} names={names} onClose={() => setOpened(undefined)} />
       ) : null}
     </Place>
-  );
-}
-
-const FELT = [
-  ['easy', 'easy'],
-  ['right', 'just right'],
-  ['hard', 'too hard'],
-] as const;
-/** Rooms of a lesson on this day that are not done. */
-const openOf = (view: TodayView, lessonId: string): number =>
-  view.rooms.filter((r) => r.lessonId === lessonId && !r.done).length;
-const isLadder = (room: DayRoom): boolean => (LADDER_KINDS as readonly string[]).includes(room.kind);
-
-/** The rooms in the order of their times. */
-export function DayRooms({ view }: { view: TodayView }) {
-  return (
-    <List>
-      {view.rooms.map((r) => (
-        <li key={`${r.sittingId} ${r.childIds.join()}`}>
-          <RoomOfDay room={r} view={view} timed />
-        </li>
-      ))}
-    </List>
   );
 }
 
@@ -168,8 +116,8 @@ const Place = styled.div`
     height: 100%;
   }
 `;
-const Framed = styled(Room)`
-  padding: 3px 6px 8px 8px;
+const Framed = styled(Room)<{ $timed: boolean }>`
+  padding: ${(p) => (p.$timed ? '3px 6px 6px 20px' : '3px 6px 8px 8px')};
   overflow: hidden;
   display: flex;
   flex-direction: column;
@@ -213,19 +161,14 @@ const Detail = styled.p<{ $beside: number }>`
   overflow-wrap: anywhere;
   overflow: hidden;
 `;
-const Strips = styled.div`
+const Strips = styled.div<{ $upright: boolean }>`
   position: absolute;
-  left: 2px;
-  right: 2px;
-  bottom: 1px;
+  ${(p) => (p.$upright ? 'left: 2px; top: 2px; bottom: 2px; flex-direction: column;' : 'left: 2px; right: 2px; bottom: 1px;')}
   display: flex;
-  gap: 4px;
+  gap: ${(p) => (p.$upright ? 0 : '4px')};
   & > svg {
     flex: 1;
     min-width: 0;
+    min-height: 0;
   }
-`;
-const List = styled.ol`
-  display: grid;
-  gap: 8px;
 `;

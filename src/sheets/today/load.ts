@@ -3,15 +3,19 @@ import { schoolDays, whyClosed } from '@/core/calendar/school-days';
 import { longDate, shortDate } from '@/core/calendar/dates';
 import { ageOn } from '@/core/plan/age';
 import { cautionsFor, shown, type Caution } from '@/core/cautions/match';
-import { toPrepare } from '@/core/prep/get-ready';
+import { preparing } from '@/core/prep/when';
 import { booksById, byId, doneParts, homes } from '@/core/plan/lookup';
+import { fillersOn, type Filler } from '@/core/dayplan/fillers';
+import { runningOn, type RunningWait } from '@/core/dayplan/running';
 import { loadsOn } from '@/core/dayplan/loads';
+import { inForce } from '@/core/plan/happened';
 import type { Role } from '@/core/plan/plan';
 import type { HatchName } from '@/kit/hatch';
+import { clock as clockNow } from '../frame/clock';
 import { dateParam, lastDay, load, type FrameInfo, type SearchParams } from '../frame/load';
-import { pagesOf } from '@/core/books/reading';
-import { pagesText } from '@/core/books/reading';
-import { dayRooms, type DayRoom } from '../frame/day';
+import { pagesOf, pagesText } from '@/core/books/reading';
+import { dayRooms, goingOn, type DayRoom } from '../frame/day';
+import { rainedOn, type Rained } from '../frame/weather-load';
 import type { Read } from './note-reading';
 
 export interface TodayView {
@@ -25,6 +29,12 @@ export interface TodayView {
   closed?: string;
   before?: string;
   after?: string;
+  /** Minutes after midnight, where the day that is shown is today and has a time. */
+  now?: number;
+  /** Where the day is followed as it goes: minutes it is behind, and by which it ends later; below 0, sooner. */
+  goes?: { behind: number; later: number };
+  /** What young children can do while they wait. */
+  fillers: Filler[];
   dayStarts: number;
   dayEnds: number;
   children: { id: string; name: string; hatch: HatchName; age: number; minutes: number; limit: number }[];
@@ -36,7 +46,13 @@ export interface TodayView {
   onTheTable: { title: string; pages: string; role: Role; reader: string; read?: Read }[];
   /** What is to be ready for this day or got ready on it, and the cautions of its parts. */
   ready: { what: string; when: string }[];
-  cautions: { of: string; cautions: Caution[] }[];
+  cautions: { partId: string; of: string; cautions: Caution[] }[];
+  /** Children who called, and with what. */
+  calls: { id: string; childId: string; kind: 'help' | 'early'; at: string }[];
+  running: RunningWait[];
+  rained: Rained[];
+  /** What was noted on the day itself. */
+  notes: { id: string; text: string; file: string | null }[];
   /** Open questions of the units on this day. */
   questions: { id: string; text: string; who: string }[];
   /** Units on this day, for a question that is asked. */
@@ -49,7 +65,9 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
   const { plan, info, today } = await load(params);
   const date = (await dateParam(params, 'day')) ?? (info.looking && lastDay(plan)) ?? today;
   const days = plan.year ? schoolDays(plan.year) : [];
-  const rooms = dayRooms(plan, date);
+  const clock = info.looking ? undefined : clockNow();
+  const live = goingOn(plan, date, clock);
+  const rooms = dayRooms(plan, date, live);
   const [taken] = loadsOn(plan, [date]);
   const done = doneParts(plan);
   const parts = byId(plan.parts);
@@ -57,10 +75,13 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
   const books = booksById(plan.books);
   const pulls = byId(plan.pulls);
   const lessonsToday = new Set(rooms.map((r) => parts.get(r.partId)!.lessonId));
-  const ready = toPrepare(plan);
   const homeOf = homes(plan);
   const unitsToday = new Set(rooms.map((r) => homeOf(parts.get(r.partId)!).unit?.id ?? ''));
   const titles = [...new Set(rooms.map((r) => r.lesson).filter(Boolean))];
+  const said = inForce(plan.entries).filter((e) => e.date === date);
+  const calls = said.filter(
+    (e) => (e.kind === 'help' || e.kind === 'early') && plan.children.some((c) => c.id === e.childId),
+  );
   const at = days.findIndex((d) => d.date === date);
   const missed = new Set(
     plan.marks.filter((m) => m.outcome === 'missed').map((m) => `${m.partId} ${m.date}`),
@@ -79,6 +100,10 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
     closed: plan.year ? whyClosed(plan.year, date) : undefined,
     before: days.filter((d) => d.date < date).at(-1)?.date,
     after: days.find((d) => d.date > date)?.date,
+    ...(clock?.date === date ? { now: clock.minutes } : {}),
+    goes: live && { behind: live.behind, later: live.later },
+    // What one would have done while one waited is of no use any more.
+    fillers: fillersOn(plan, date, rooms).filter((f) => clock?.date !== date || f.ends > clock.minutes),
     dayStarts: plan.year?.dayStarts ?? 510,
     dayEnds: Math.max(plan.year?.dayEnds ?? 900, ...rooms.map((r) => r.ends)),
     children: plan.children.map((c) => ({
@@ -118,8 +143,8 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
           },
         }));
       }),
-    ready: ready
-      .filter((r) => r.on === date || r.date === date)
+    ready: preparing(plan, today)
+      .planned.filter((r) => !r.isReady && (r.on === date || r.day === date))
       .map((r) => ({
         what: r.what,
         when: r.on === date ? `for ${r.part}` : `today, for ${r.part} on ${shortDate(r.on)}`,
@@ -127,8 +152,19 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
     cautions: [...new Set(rooms.map((r) => r.partId))].flatMap((id) => {
       const part = parts.get(id)!;
       const cautions = shown(cautionsFor(part, plan.children, plan.family?.allergies ?? [], date));
-      return cautions.length ? [{ of: part.title, cautions }] : [];
+      return cautions.length ? [{ partId: id, of: part.title, cautions }] : [];
     }),
+    calls: calls.map((e) => ({
+      id: e.id,
+      childId: e.childId!,
+      kind: e.kind as 'help' | 'early',
+      at: e.about.title,
+    })),
+    running: runningOn(plan, date, clock),
+    rained: info.looking ? [] : rainedOn(plan, date, date, today),
+    notes: said
+      .filter((e) => e.partId === null && (e.kind === 'noted' || e.kind === 'kept'))
+      .map((e) => ({ id: e.id, text: e.note || 'a file of the work', file: e.file })),
     questions: plan.questions
       .filter((q) => !q.answer && unitsToday.has(q.unitId))
       .map((q) => ({

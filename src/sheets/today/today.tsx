@@ -9,13 +9,17 @@ import { Bar } from '@/kit/bar';
 import { Column, Heading, Line, Quiet } from '@/kit/text';
 import { Frame } from '../frame/frame';
 import { useAct } from '../frame/use-act';
+import { useEachMinute } from '../frame/use-each-minute';
 import { Cautions } from '../frame/cautions';
+import { Weather } from '../frame/weather';
 import { tickDay } from './actions';
+import { doOtherwise } from './fact-actions';
 import { DayDrawing } from './day-drawing';
-import { DayRooms } from './day-room';
+import { PhoneDay } from './phone-day';
+import { Calls, NotesOfDay, Running } from './noted';
 import type { Read } from './note-reading';
 import type { TodayView } from './load';
-import { Nothing, Left, Columns, Lanes, ChildLink, Wide, Slim, Title } from './beside-day';
+import { Nothing, Left, Columns, Lanes, ChildLink, OnWide, Wide, Slim, Title } from './beside-day';
 
 const AskQuestion = dynamic(() => import('./question').then((m) => m.AskQuestion), { ssr: false });
 const AnswerQuestion = dynamic(() => import('./question').then((m) => m.AnswerQuestion), { ssr: false });
@@ -25,11 +29,13 @@ const NoteReading = dynamic(() => import('./note-reading').then((m) => m.NoteRea
 export function TodaySheet(view: TodayView) {
   const { info, rooms, date, today } = view;
   const { act } = useAct();
-  const done = rooms.filter((r) => r.done).length;
+  const toDo = rooms.filter((r) => !r.missed);
+  const done = toDo.filter((r) => r.done).length;
   const [noting, setNoting] = useState<Read>();
   const [isClosing, setClosing] = useState(false);
   const [isAsking, setAsking] = useState(false);
   const [answering, setAnswering] = useState<TodayView['questions'][number]>();
+  useEachMinute(view.now !== undefined);
   return (
     <Frame
       info={info}
@@ -37,9 +43,8 @@ export function TodaySheet(view: TodayView) {
       title={view.title}
       subtitle={
         <>
-          {date === today ? 'today' : null}
-          {!(date === today) && date < today ? 'gone by' : null}
-          {!(date === today) && !(date < today) ? 'to come' : null}
+          {whenIs(date, today)}
+          {view.goes ? ` · ${asItGoes(view.goes)}` : null}
           {view.subtitle ? (
             <>
               {' '}
@@ -60,14 +65,16 @@ export function TodaySheet(view: TodayView) {
               {shortDate(view.after)} ›
             </LinkButton>
           ) : null}
-          {done < rooms.length && date <= today && !view.info.looking ? (
+          {done < toDo.length && date <= today && !view.info.looking ? (
             <Button onPress={() => act((base) => tickDay(base, { date, lessonId: null }))}>
               All of it is done
             </Button>
           ) : null}
-          {rooms.length && date <= today && !view.info.looking ? (
-            <Button onPress={() => setClosing(true)}>Close the day…</Button>
-          ) : null}
+          <OnWide>
+            {rooms.length && date <= today && !view.info.looking ? (
+              <Button onPress={() => setClosing(true)}>Close the day…</Button>
+            ) : null}
+          </OnWide>
           {rooms.length ? (
             <LinkButton href={`/paper/hand-over?first=${date}`}>To hand over</LinkButton>
           ) : null}
@@ -84,7 +91,7 @@ export function TodaySheet(view: TodayView) {
           : []),
         ...(rooms.length
           ? [
-              { name: 'Ticked', value: `${done} of ${rooms.length}` },
+              { name: 'Ticked', value: `${done} of ${toDo.length}` },
               { name: 'You lead', value: lengthText(view.leadMinutes) },
             ]
           : []),
@@ -119,7 +126,11 @@ export function TodaySheet(view: TodayView) {
                 <DayDrawing view={view} />
               </Wide>
               <Slim>
-                <DayRooms view={view} />
+                <PhoneDay
+                  view={view}
+                  onAsk={view.units.length ? () => setAsking(true) : undefined}
+                  onClose={date <= today ? () => setClosing(true) : undefined}
+                />
               </Slim>
             </>
           ) : (
@@ -127,6 +138,9 @@ export function TodaySheet(view: TodayView) {
           )}
         </div>
         <aside>
+          <Calls view={view} />
+          <Running waits={view.running} />
+          <Weather rained={view.rained} doOtherwise={doOtherwise} />
           {view.left.length ? <Left view={view} /> : null}
           {view.ready.length ? (
             <Column>
@@ -209,6 +223,7 @@ export function TodaySheet(view: TodayView) {
               )}
             </Column>
           ) : null}
+          {view.rooms.length && date <= today && !info.looking ? <NotesOfDay view={view} /> : null}
         </aside>
       </Columns>
       {isAsking ? <AskQuestion view={view} onClose={() => setAsking(false)} /> : null}
@@ -217,6 +232,19 @@ export function TodaySheet(view: TodayView) {
       {noting ? <NoteReading read={noting} date={date} onClose={() => setNoting(undefined)} /> : null}
     </Frame>
   );
+}
+
+function whenIs(date: string, today: string): string {
+  if (date === today) return 'today';
+  return date < today ? 'gone by' : 'to come';
+}
+
+/** How a day goes that is followed. */
+function asItGoes({ behind, later }: NonNullable<TodayView['goes']>): string {
+  const now = behind > 0 ? `${lengthText(behind)} behind` : 'as planned so far';
+  if (later > 0) return `${now}, ends ${lengthText(later)} later`;
+  if (later < 0) return `${now}, ends ${lengthText(-later)} sooner`;
+  return behind > 0 ? `${now}, ends as planned` : now;
 }
 
 /** How a book of the day is read; what has no word here says who reads it. */

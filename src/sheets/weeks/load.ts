@@ -1,9 +1,9 @@
-import { addDays, dayMonth, lengthText, mondayOf } from '@/core/calendar/dates';
+import { addDays, dayMonth, lengthText, mondayOf, shortDate } from '@/core/calendar/dates';
 import { schoolDays } from '@/core/calendar/school-days';
 import { cautionsFor, shown } from '@/core/cautions/match';
 import { loadsOn } from '@/core/dayplan/loads';
 import { partMinutes } from '@/core/layout/input';
-import { toPrepare } from '@/core/prep/get-ready';
+import { preparing } from '@/core/prep/when';
 import { hasToGain } from '@/core/layout/better';
 import { reasonInWords } from '@/core/layout/reasons';
 import { unitDays, type UnitDay } from '@/core/layout/unit-days';
@@ -63,7 +63,7 @@ export interface WeekDay {
   others: OtherRoom[];
   /** Said of a school day to come without a lesson, while lessons come after it. */
   free: string;
-  /** What is to be got ready on this day, and for which part. */
+  /** What is to be got ready on this day, or over the weekend after it, and for which part. */
   ready: { what: string; for: string; cautions: string[] }[];
   /** By child id. */
   lanes: Record<string, LaneDay>;
@@ -87,6 +87,8 @@ export interface WeeksView {
   children: { id: string; name: string; hatch: HatchName; limit: number }[];
   leadLimit: number;
   inkable: boolean;
+  /** Preparations for parts of this week whose last day has gone by, and that are not done. */
+  unready: string[];
   rubbable: boolean;
   /** Pencilled sittings on days gone by. */
   stale: number;
@@ -148,7 +150,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
     return 'pencil';
   };
 
-  const ready = toPrepare(plan);
+  const ready = preparing(plan, today).planned.filter((p) => !p.isReady);
   const cautious = new Map(
     plan.parts
       .filter((p) => p.preparations.length)
@@ -204,12 +206,18 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
       ready: ready
         .filter(
           (r) =>
-            r.date === date ||
-            (r.date < date &&
-              r.date > (dates[dates.indexOf(date) - 1] ?? addDays(date, -1)) &&
-              r.date >= monday),
+            r.day === date ||
+            (r.day < date &&
+              r.day > (dates[dates.indexOf(date) - 1] ?? addDays(date, -1)) &&
+              r.day >= monday) ||
+            // What is to be done over the weekend is seen on the last day before it.
+            (date === dates.at(-1) && r.day > date && r.day <= addDays(monday, 6)),
         )
-        .map((r) => ({ what: r.what, for: r.part, cautions: cautious.get(r.partId) ?? [] })),
+        .map((r) => ({
+          what: r.day > date ? `${shortDate(r.day)}: ${r.what}` : r.what,
+          for: r.part,
+          cautions: cautious.get(r.partId) ?? [],
+        })),
       others: together.map((s): OtherRoom => {
         const part = parts.get(s.partId)!;
         const { unit: u } = homeOf(part);
@@ -278,6 +286,9 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
     info,
     today,
     hasYear: !!plan.year,
+    unready: ready
+      .filter((r) => r.isLate && dates.includes(r.on))
+      .map((r) => `${r.what}, for ${r.part} on ${shortDate(r.on)}`),
     hasToGain: !info.looking && hasToGain(plan, today),
     monday,
     number: at >= 0 ? at + 1 : undefined,

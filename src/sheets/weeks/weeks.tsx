@@ -2,11 +2,12 @@
 import type { Verdict } from '@/core/layout/verdict';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import styled, { createGlobalStyle } from 'styled-components';
 import { dayMonth, lengthText, shortDate } from '@/core/calendar/dates';
 import { Bar } from '@/kit/bar';
 import { Button } from '@/kit/button';
+import { FormDialog } from '@/kit/form-dialog';
 import { LinkButton } from '@/kit/link-button';
 import { ChildName, hatchColour } from '@/kit/hatch';
 import { Room } from '@/kit/room';
@@ -93,6 +94,7 @@ export function WeeksSheet(view: WeeksView) {
 }
 
 function Doings({ view, href }: { view: WeeksView; href: (monday: string) => string }) {
+  const [isAsking, setAsking] = useState(false);
   const { act } = useAct();
   const router = useRouter();
   const singleKeys = useSingleKeys();
@@ -125,11 +127,38 @@ function Doings({ view, href }: { view: WeeksView; href: (monday: string) => str
         <Button onPress={() => act((base) => rubOutWeek(base, view.monday))}>Rub out the ink</Button>
       ) : null}
       {view.inkable ? (
-        <Button $primary onPress={() => act((base) => inkWeek(base, view.monday))}>
+        <Button
+          $primary
+          onPress={() => (view.unready.length ? setAsking(true) : act((base) => inkWeek(base, view.monday)))}
+        >
           Ink this week
         </Button>
       ) : null}
+      {isAsking ? <NotReady view={view} onClose={() => setAsking(false)} /> : null}
     </>
+  );
+}
+
+/** What is not ready for the week that is to be inked: it can be got ready, moved, or inked all the same. */
+function NotReady({ view, onClose }: { view: WeeksView; onClose: () => void }) {
+  const { act } = useAct();
+  return (
+    <FormDialog
+      title="Not all of it is ready"
+      verb="Ink it all the same"
+      onSubmit={() => act((base) => inkWeek(base, view.monday), { then: onClose })}
+      onClose={onClose}
+    >
+      <ul>
+        {view.unready.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+      <p>
+        It was to be done before today. <Link href="/ready">Get it ready now</Link>, or close this and move
+        the part to a later day: its preparation moves with it.
+      </p>
+    </FormDialog>
   );
 }
 

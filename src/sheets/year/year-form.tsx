@@ -187,6 +187,25 @@ export function YearForm({ year, today }: { year: SchoolYear | null; today: stri
             error={error('eveningEnds')}
           />
         </FieldRow>
+        <FieldRow>
+          <NumberField
+            label="Minutes to prepare, on a school day"
+            value={value.prepOnSchoolDay}
+            onChange={(v) => set('prepOnSchoolDay', v ?? 0)}
+            min={0}
+            max={600}
+            error={error('prepOnSchoolDay')}
+          />
+          <NumberField
+            label="On a day without school"
+            value={value.prepOnFreeDay}
+            onChange={(v) => set('prepOnFreeDay', v ?? 0)}
+            min={0}
+            max={600}
+            error={error('prepOnFreeDay')}
+          />
+        </FieldRow>
+        <Weekdays label="Days you shop" value={value.shopWeekdays} onChange={(v) => set('shopWeekdays', v)} />
         <div>
           <Heading as="h3">Days off</Heading>
           {value.daysOff.length ? null : <Quiet>None yet. Holidays, visits, a week away.</Quiet>}

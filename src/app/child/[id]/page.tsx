@@ -12,5 +12,5 @@ export default async function Page({
 }) {
   const view = await loadChild((await params).id, searchParams);
   if (!view) notFound();
-  return <ChildPage {...view} />;
+  return <ChildPage view={view} />;
 }

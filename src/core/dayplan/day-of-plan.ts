@@ -1,0 +1,145 @@
+/** The rooms of a date as a problem: who is in each, who leads it, and what comes before it. */
+import { schoolDays, windowsOf } from '../calendar/school-days';
+import { partMinutes } from '../layout/input';
+import { ageOn } from '../plan/age';
+import { assignmentKey, byId, childrenOf, groupBy, homes, isDone } from '../plan/lookup';
+import type { Part } from '../plan/lesson';
+import type { IsoDate, WindowName } from '../plan/measures';
+import { once } from '../plan/once';
+import type { Plan } from '../plan/plan';
+import { OWN_WORK_KINDS, WINDOWS } from '../plan/words';
+import { WISHES, type Day, type Room } from './day';
+import { natureOf } from './nature';
+
+export interface RoomOfPlan {
+  id: string;
+  partId: string;
+  sittingId: string;
+  /** Children in the room; one when it is a child's own work. */
+  childIds: string[];
+  /** Own work stands in one child's lane; a shared room spans the lanes of its children. */
+  own: boolean;
+  window: WindowName;
+  /** Minutes from its start for which the parent leads it; 0 when they are not needed. */
+  parentMinutes: number;
+  /** The adult who leads it in the parent's place, and for how many minutes from its start. */
+  adultId: string | null;
+  adultMinutes: number;
+  done: boolean;
+  /** Noted as left out on this day; it counts for nothing any more. */
+  missed: boolean;
+}
+
+/** The parent among those who lead. */
+export const PARENT = '';
+/** Below this age a child is not left with nothing to do. Common practice, no source. */
+export const KEPT_BUSY_UNDER = 7;
+
+/** The day of a date as a problem, and its rooms by id; undefined while there is no school year. */
+export function dayOfPlan(
+  plan: Plan,
+  date: IsoDate,
+): { day: Day; rooms: Map<string, RoomOfPlan> } | undefined {
+  if (!plan.year) return undefined;
+  const { sittings, ends } = indexOf(plan);
+  const onDate = groupBy(sittings.get(date) ?? [], (s) => s.window);
+  const windows = windowsOf(plan.year).map((w) => {
+    const until = w.atSchool ? Math.min(w.ends, ends.get(date) ?? w.ends) : w.ends;
+    return { ...w, ends: Math.max(w.starts, until) };
+  });
+  const rooms = new Map<string, RoomOfPlan>();
+  const problem: Room[] = [];
+  for (const [w, name] of WINDOWS.entries())
+    addRooms(plan, onDate.get(name) ?? [], { window: w, opens: windows[w].starts }, rooms, problem);
+  const there = plan.children.filter((c) => problem.some((r) => r.who.includes(c.id)));
+  return {
+    rooms,
+    day: {
+      rooms: problem,
+      windows,
+      goes: new Map(plan.adults.flatMap((a) => (a.ends === null ? [] : [[a.id, a.ends]]))),
+      freeFrom: new Map(),
+      small: new Set(there.filter((c) => ageOn(c.birthMonth, date) < KEPT_BUSY_UNDER).map((c) => c.id)),
+      youngest: [...there].sort((a, b) => (a.birthMonth < b.birthMonth ? 1 : -1))[0]?.id ?? null,
+      wishes: WISHES,
+    },
+  };
+}
+
+/** What all days of a plan are looked up in. */
+const indexOf = once((plan: Plan) => ({
+  sittings: groupBy(plan.sittings, (s) => s.date),
+  ends: new Map(plan.year ? schoolDays(plan.year).map((d) => [d.date, d.ends]) : []),
+  order: new Map(plan.parts.map((p, i) => [p.id, i])),
+  parts: byId(plan.parts),
+  adults: byId(plan.adults),
+  marks: groupBy(plan.marks, (m) => m.partId),
+  assigned: new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a])),
+}));
+
+const isOwn = (part: Part): boolean => OWN_WORK_KINDS.includes(part.kind);
+
+/** Rooms of one window in the order of their lessons: a shared room for each part, or one for each child where the work is their own. */
+function addRooms(
+  plan: Plan,
+  sittings: readonly Plan['sittings'][number][],
+  { window, opens }: { window: number; opens: number },
+  rooms: Map<string, RoomOfPlan>,
+  problem: Room[],
+): void {
+  const { order, parts, marks, assigned, adults } = indexOf(plan);
+  const homeOf = homes(plan);
+  const minutesFor = partMinutes(plan);
+  const partOf = (r: Room): Part => parts.get(rooms.get(r.id)!.partId)!;
+  for (const sitting of [...sittings].sort((a, b) => order.get(a.partId)! - order.get(b.partId)!)) {
+    const part = parts.get(sitting.partId)!;
+    const { unit } = homeOf(part);
+    const children = childrenOf(part, unit, plan.children).map((c) => c.id);
+    const lay = minutesFor(part, unit);
+    const own = isOwn(part);
+    const before = [...problem];
+    for (const childIds of own ? children.map((c) => [c]) : [children]) {
+      if (!childIds.length) continue;
+      const minutes = Math.max(1, ...childIds.map((c) => lay.minutes[c]));
+      const helped = own && assigned.get(assignmentKey(part.id, childIds[0]))?.parentMinutes;
+      const led = Math.min(minutes, own ? (helped ?? (part.lead === 'leads' ? minutes : 0)) || 0 : lay.lead);
+      const id = own ? `${sitting.id} ${childIds[0]}` : sitting.id;
+      rooms.set(id, {
+        id,
+        partId: part.id,
+        sittingId: sitting.id,
+        childIds,
+        own,
+        window: sitting.window,
+        parentMinutes: part.adultId === null ? led : 0,
+        adultId: part.adultId,
+        adultMinutes: part.adultId === null ? 0 : led,
+        missed: (marks.get(part.id) ?? []).some((m) => m.outcome === 'missed' && m.date === sitting.date),
+        done: isDone(
+          marks.get(part.id) ?? [],
+          childIds.map((id) => ({ id })),
+        ),
+      });
+      problem.push({
+        id,
+        minutes,
+        who: childIds,
+        leaders: led ? [part.adultId ?? PARENT] : [],
+        led,
+        things: lay.needs,
+        window,
+        // Whoever leads in the parent's place has to be there first.
+        opens: Math.max(opens, (led && part.adultId && adults.get(part.adultId)?.starts) || 0),
+        // A child's rooms keep their order, but for own work of one lesson and window, which may change places.
+        after: before
+          .filter(
+            (r) =>
+              r.who.some((c) => childIds.includes(c)) &&
+              !(r.window === window && own && isOwn(partOf(r)) && partOf(r).lessonId === part.lessonId),
+          )
+          .map((r) => r.id),
+        ...natureOf(part),
+      });
+    }
+  }
+}

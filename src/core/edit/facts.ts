@@ -1,0 +1,94 @@
+/** What is noted on the spot: that something was loved, how it went, its other form, a child's call, a file of the work. */
+import { factEntry, inForce, withdrawing, type Fact } from '../plan/happened';
+import type { Entry } from '../plan/entry';
+import type { IsoDate } from '../plan/measures';
+import type { CALLS } from '../plan/words';
+import { GONE, type Edit, type EditContext } from './edit';
+
+type Said = Omit<Fact, 'id' | 'at'>;
+
+const momentOf = ({ now, today }: EditContext): string => now ?? `${today}T00:00:00.000Z`;
+
+/** Writes a fact down, where what it is about is there. */
+const say =
+  (fact: Said): Edit =>
+  (plan, context) => {
+    const isGone =
+      (fact.partId != null && !plan.parts.some((p) => p.id === fact.partId)) ||
+      (fact.childId != null && !plan.children.some((c) => c.id === fact.childId));
+    if (isGone) return { refused: GONE };
+    const entry = factEntry(plan, { ...fact, id: context.newId(), at: momentOf(context) });
+    return { plan: { ...plan, entries: [...plan.entries, entry] } };
+  };
+
+const isSame = (e: Entry, fact: Said): boolean =>
+  e.kind === fact.kind &&
+  e.date === fact.date &&
+  e.partId === (fact.partId ?? null) &&
+  e.childId === (fact.childId ?? null);
+
+/** Says a fact that either is or is not: said twice it is said once, and it can be taken back. */
+const setFact =
+  (fact: Said, is: boolean): Edit =>
+  (plan, context) => {
+    const said = inForce(plan.entries).filter((e) => isSame(e, fact));
+    if (is) return said.length ? { plan } : say(fact)(plan, context);
+    const at = momentOf(context);
+    return {
+      plan: {
+        ...plan,
+        entries: [...plan.entries, ...said.map((e) => withdrawing(e, { id: context.newId(), at }))],
+      },
+    };
+  };
+
+/** That a part was loved on a day, by one child, or with null by all. */
+export const setLoved = (partId: string, childId: string | null, is: boolean, date: IsoDate): Edit =>
+  setFact({ kind: 'loved', partId, childId, date }, is);
+
+/** That a part is done in the form it has for bad weather. */
+export const setOtherwise =
+  (partId: string, is: boolean, date: IsoDate): Edit =>
+  (plan, context) => {
+    const part = plan.parts.find((p) => p.id === partId);
+    if (part && is && !part.indoors)
+      return { refused: `“${part.title}” has no form for indoors. Say one on its lesson first.` };
+    return setFact({ kind: 'otherwise', partId, date, note: part?.indoors ?? '' }, is)(plan, context);
+  };
+
+/** A note on a part, or on the day. */
+export const noteOn = (partId: string | null, childId: string | null, note: string, date: IsoDate): Edit =>
+  say({ kind: 'noted', partId, childId, note, date });
+
+/** A file of a child's work, kept under its name in the folder beside the store. */
+export const keepFile = (
+  partId: string | null,
+  childId: string | null,
+  file: string,
+  note: string,
+  date: IsoDate,
+): Edit => say({ kind: 'kept', partId, childId, file, note, date });
+
+/** A child calls: for help, or because they are done early. A call that stands is not made twice. */
+export const call = (
+  childId: string,
+  kind: (typeof CALLS)[number],
+  partId: string | null,
+  date: IsoDate,
+): Edit => setFact({ kind, childId, partId, date }, true);
+
+/** A note, a call or a file is seen to, or taken back. What was done is taken back where it was ticked. */
+export const takeBackFact =
+  (entryId: string): Edit =>
+  (plan, context) => {
+    const entry = inForce(plan.entries).find((e) => e.id === entryId);
+    if (!entry) return { plan };
+    if (!TAKEN_BACK_HERE.includes(entry.kind)) return { refused: 'This is taken back where it was ticked.' };
+    return {
+      plan: {
+        ...plan,
+        entries: [...plan.entries, withdrawing(entry, { id: context.newId(), at: momentOf(context) })],
+      },
+    };
+  };
+const TAKEN_BACK_HERE: readonly Entry['kind'][] = ['loved', 'noted', 'otherwise', 'kept', 'help', 'early'];

@@ -1,0 +1,50 @@
+/** A kit for each lesson: what is packed for it, numbered as the lesson is, with its answer key kept apart. */
+import { byId, doneParts, groupBy, lessonsOf } from '../plan/lookup';
+import type { IsoDate } from '../plan/measures';
+import type { Plan } from '../plan/plan';
+import type { Unit } from '../plan/unit';
+import { neededIn, type Needed } from './supplies';
+
+export interface Kit {
+  lessonId: string;
+  /** Of the kit, and of the lesson in its unit. */
+  number: number;
+  title: string;
+  /** The first day of it that is to come. */
+  on: IsoDate;
+  /** Added up over the lesson, for every child who takes part where it is for each. */
+  contents: Needed[];
+  /** Things of which there is one in the house: laid beside it, not packed. */
+  beside: string[];
+  /** It has questions with answers, which are kept apart from it. */
+  hasKey: boolean;
+}
+
+/** Kits of the lessons of a unit, for what of them stands on days to come and needs something. */
+export function kitsOf(plan: Plan, unit: Unit, today: IsoDate): Kit[] {
+  const done = doneParts(plan);
+  const parts = byId(plan.parts);
+  const toCome = groupBy(
+    plan.sittings.filter((s) => s.date >= today && !done.has(s.partId)),
+    (s) => parts.get(s.partId)!.lessonId ?? '',
+  );
+  return lessonsOf(plan, unit.id).flatMap((lesson): Kit[] => {
+    const of = toCome.get(lesson.id) ?? [];
+    const ids = new Set(of.map((s) => s.partId));
+    const dates = of.map((s) => s.date).sort();
+    const contents = of.length ? neededIn(plan, dates[0], dates.at(-1)!, (id) => ids.has(id)) : [];
+    const beside = [...new Set(of.flatMap((s) => parts.get(s.partId)!.needs))];
+    if (!contents.length && !beside.length) return [];
+    return [
+      {
+        lessonId: lesson.id,
+        number: lesson.number,
+        title: lesson.title,
+        on: dates[0],
+        contents,
+        beside,
+        hasKey: lesson.recall.some((r) => r.answer !== ''),
+      },
+    ];
+  });
+}

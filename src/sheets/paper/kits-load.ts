@@ -1,0 +1,39 @@
+import { shortDate } from '@/core/calendar/dates';
+import { kitsOf } from '@/core/prep/kits';
+import { amountText } from '@/core/prep/units';
+import { load, param, type SearchParams } from '../frame/load';
+import { SIZES, type Size } from './load';
+
+export interface KitsView {
+  unit: string;
+  unitId?: string;
+  size: Size;
+  kits: {
+    number: number;
+    title: string;
+    on: string;
+    contents: string[];
+    beside: string[];
+    hasKey: boolean;
+  }[];
+}
+
+export async function loadKits(params: SearchParams): Promise<KitsView> {
+  const { plan, unit, today } = await load(params);
+  const asked = await param(params, 'size');
+  const size = SIZES.find((s) => s === asked) ?? 'A4';
+  if (!unit) return { unit: '', size, kits: [] };
+  return {
+    unit: unit.title,
+    unitId: unit.id,
+    size,
+    kits: kitsOf(plan, unit, today).map(({ number, title, on, contents, beside, hasKey }) => ({
+      number,
+      title,
+      on: `for ${shortDate(on)}`,
+      contents: contents.map((c) => [c.name, amountText(c.amount, c.unit)].filter(Boolean).join(', ')),
+      beside,
+      hasKey,
+    })),
+  };
+}
