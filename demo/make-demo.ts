@@ -26,6 +26,7 @@ import { moveInPart, moveRung } from '@/core/edit/ladder';
 import { addPart, addUnitPart, editLesson, setBuildsOn, setOptional } from '@/core/edit/lessons';
 import { markDone, noteFelt } from '@/core/edit/today';
 import { addContents, addUnit, editUnit, type UnitFields } from '@/core/edit/units';
+import { setKit } from '@/core/edit/ready';
 import { inkDays } from '@/core/edit/weeks';
 import { readContents } from '@/core/formats/contents';
 import { writeHausplanJson } from '@/core/formats/hausplan-json';
@@ -499,6 +500,13 @@ export function demoPlan(): Plan {
       ],
     }),
   );
+  edit(
+    setKit(lesson(FLEECE, 8), {
+      kitPlace: 'hall shelf, box 3',
+      kitCounts: [{ what: 'pegs', pieces: 12 }],
+    }),
+  );
+  edit(setKit(lesson(FLEECE, 11), { kitPlace: 'hall shelf, box 4', kitCounts: [] }));
   edit(askQuestion(unit(FLEECE), child('Bram'), 'Why does vinegar keep the red?', '2026-10-26'));
   edit(askQuestion(unit(FLEECE), child('Junia'), 'Do sheep get cold after shearing?', '2026-10-14'));
   edit(askQuestion(unit(FLEECE), null, 'How many sheep make one blanket?', '2026-10-19'));

@@ -64,8 +64,19 @@ import {
 } from '../src/core/edit/year';
 import { mendLoan } from '../src/core/edit/loan-remedies';
 import type { CameUp } from '../src/core/edit/came-up';
-import { setPrepared } from '../src/core/edit/ready';
-import { call, keepFile, noteOn, setLoved, setOtherwise, takeBackFact } from '../src/core/edit/facts';
+import { countBack, setBought, setKit, setPacked, setPrepared, setPrinted } from '../src/core/edit/ready';
+import {
+  call,
+  keepFile,
+  noteOn,
+  say,
+  sayAnew,
+  setFact,
+  setLoved,
+  setOtherwise,
+  takeBackFact,
+  takeLonger,
+} from '../src/core/edit/facts';
 import { putBefore } from '../src/core/edit/change-places';
 import { afresh, changePart, pencil, several } from '../src/core/edit/compose';
 import { takeWay } from '../src/core/edit/ways-through';
@@ -400,7 +411,20 @@ export const EVERY_EDIT: Step[] = [
       n % 2 > 0,
       day(n),
     ),
+  (p, n) => say({ kind: 'noted', note: 'Rain', partId: part(p, n), date: day(n) }),
+  (p, n) => sayAnew({ kind: 'packed', lessonId: lesson(p, n), date: day(n) }),
+  (p, n) => setFact({ kind: 'packed', lessonId: lesson(p, n), date: day(n) }, n % 2 > 0, 'once'),
+  (_, n) => setBought({ name: 'alum', amount: n % 3 ? 10 * n : null, unit: 'g' }, n % 4 > 0, day(n)),
+  (p, n) => setPrinted(lesson(p, n), n % 2 ? 'c1' : 'c2', 1 + (n % 5), n % 3 > 0, day(n)),
+  (p, n) => setPacked(lesson(p, n), n % 3 > 0, day(n)),
+  (p, n) =>
+    setKit(lesson(p, n), {
+      kitPlace: `shelf ${n}`,
+      kitCounts: n % 2 ? [{ what: 'gears', pieces: 1 + n }] : [],
+    }),
+  (p, n) => countBack(lesson(p, n), 'gears', n, day(n)),
   (p, n) => setLoved(part(p, n), n % 2 ? 'c1' : null, n % 3 > 0, day(n)),
+  (p, n) => takeLonger(part(p, n), 5 + n, day(n)),
   (p, n) => setOtherwise(part(p, n), n % 3 > 0, day(n)),
   (p, n) => noteOn(n % 2 ? part(p, n) : null, n % 3 ? 'c2' : null, 'Again, slower', day(n)),
   (p, n) => keepFile(part(p, n), n % 2 ? 'c1' : 'c2', `${String(n % 10).repeat(64)}.png`, '', day(n)),

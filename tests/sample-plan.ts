@@ -337,7 +337,7 @@ export const someFullPlan: fc.Arbitrary<Plan> = fc
     adults: x.ofFamily
       ? [{ id: 'a1', name: 'Aunt Wenke', minutes: 90, weekdays: [4], starts: 540, ends: null }]
       : [],
-    pantry: x.outdoors ? [{ id: 't1', name: 'alum', amount: 200, unit: 'g' }] : [],
+    pantry: x.outdoors ? [{ id: 't1', name: 'alum', amount: 200, unit: 'g', since: null }] : [],
     rules: x.rhythms.map((rhythm, i): Rule => ({
       ...blankRule,
       id: `r${i}`,

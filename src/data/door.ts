@@ -284,6 +284,7 @@ function stepEntry(db: Database.Database, { before, after }: Change): void {
       kind: 'withdrawn',
       about: JSON.stringify(NOTHING),
       note: '',
+      unit: '',
       withdraws,
     });
   };

@@ -63,6 +63,7 @@ const SAMPLES: unknown[] = [
   [{ piece: 'A verse', kind: 'poem' }],
   [{ title: 'A verse', text: 'to learn' }],
   [{ title: 'Kap. 9', page: 9 }],
+  [{ what: 'gears', pieces: 24 }],
   [{ id: '', easy: 'What?', hard: 'Why?', answer: 'So.' }],
   [{ id: '', name: 'alum', amount: 12, unit: 'g', each: true, keepsDays: 4 }],
   [{ id: '', what: 'soak', daysBefore: 2, minutes: 7, atMostBefore: 2 }],

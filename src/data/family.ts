@@ -170,13 +170,7 @@ export function adultsFrom({ adult }: Pick<Rows, 'adult'>): Adult[] {
 
 export function pantryRows(pantry: readonly ThingInHouse[]): Pick<Rows, 'thing_in_house'> {
   return {
-    thing_in_house: pantry.map(({ id, name, amount, unit }, position) => ({
-      id,
-      position,
-      name,
-      amount,
-      unit,
-    })),
+    thing_in_house: pantry.map((t, position) => ({ ...t, position })),
   };
 }
 
@@ -186,5 +180,6 @@ export function pantryFrom({ thing_in_house }: Pick<Rows, 'thing_in_house'>): Th
     name: t.name as string,
     amount: t.amount as number | null,
     unit: t.unit as string,
+    since: t.since as string | null,
   }));
 }

@@ -99,6 +99,8 @@ export function lessonRows(lessons: readonly Lesson[]): Pick<Rows, 'lesson' | 'l
       left_out: l.leftOut ? 1 : 0,
       builds_on: l.buildsOn ? 1 : 0,
       recall: JSON.stringify(l.recall),
+      kit_place: l.kitPlace,
+      kit_counts: JSON.stringify(l.kitCounts),
     })),
     lesson_rung: lessons.flatMap((l) =>
       Object.entries(l.rungMoves).map(([child_id, moved_by]) => ({ lesson_id: l.id, child_id, moved_by })),
@@ -125,6 +127,8 @@ export function lessonsFrom({ lesson, lesson_rung }: Pick<Rows, 'lesson' | 'less
       ...r,
       answer: r.answer ?? '',
     })),
+    kitPlace: l.kit_place as string,
+    kitCounts: JSON.parse(l.kit_counts as string),
     rungMoves: Object.fromEntries(
       (moves.get(l.id as string) ?? []).map((r) => [r.child_id as string, r.moved_by as number]),
     ),

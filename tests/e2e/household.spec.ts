@@ -24,7 +24,7 @@ test('another adult leads a part: it stands when they are there, takes none of y
   await page.getByRole('menuitem', { name: 'Change…' }).click();
   const part = page.getByRole('dialog', { name: 'Change “Warp a frame loom”' });
   await part.getByRole('button', { name: /Who leads/ }).click();
-  await page.getByRole('option', { name: 'Uncle Ruben' }).click();
+  await page.getByRole('option', { name: 'Uncle Ruben', exact: true }).click();
   await part.getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByRole('button', { name: /^Warp a frame loom, 40 min/ })).toContainText(
     'Uncle Ruben leads',
@@ -32,6 +32,18 @@ test('another adult leads a part: it stands when they are there, takes none of y
   // From Wednesday 4 November it goes to the Tuesday after.
   await page.goto('/today?day=2026-11-10');
   await expect(page.getByText('with Uncle Ruben', { exact: true })).toBeVisible();
+
+  // Where either can lead it, it goes back to the day it is wanted on, and is yours there.
+  await page.goto('/lessons');
+  await page.getByText('Warp and weft').first().click();
+  await page.getByRole('button', { name: /^Warp a frame loom, 40 min/ }).click();
+  await page.getByRole('menuitem', { name: 'Change…' }).click();
+  await part.getByRole('button', { name: /Who leads/ }).click();
+  await page.getByRole('option', { name: 'you or Uncle Ruben, whoever is free' }).click();
+  await part.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('button', { name: /^Warp a frame loom, 40 min/ })).toContainText(
+    'you or Uncle Ruben lead',
+  );
 });
 
 test('of two things to make one stands: they change places, and are both done where both are wanted', async ({

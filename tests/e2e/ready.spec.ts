@@ -1,4 +1,4 @@
-import { expect, test } from './app';
+import { atRevision, expect, test } from './app';
 
 test.use({ stores: 'the demo' });
 
@@ -20,6 +20,7 @@ test('what is to be got ready is ticked off, by key, and stays so; what is neede
   await expect(page.getByText('Undone: “Order cotton warp” is ready')).toBeVisible();
   await expect(page.getByText('Order cotton warp').first()).toBeVisible();
   await page.goto('/ready?for=all');
+  await page.getByText('All that is needed').click();
   const alum = page.getByRole('row', { name: /^alum/ });
   await expect(alum).toContainText('200 g');
   await expect(alum).toContainText('nothing');
@@ -48,13 +49,51 @@ test('what is to be printed and packed is by lesson, for whom how many, and one 
   page,
 }) => {
   await page.goto('/ready');
-  const print = page.getByRole('link', { name: /^Lesson 8, Colour from the dye pot: \d+ pages$/ });
+  const print = page.getByRole('link', { name: 'Lesson 8, Colour from the dye pot' });
   await expect(print).toBeVisible();
   await print.click();
   await expect(page.getByText('Lesson 8, Colour from the dye pot').first()).toBeVisible();
   await page.goto('/ready');
+  await page
+    .getByRole('checkbox', { name: /^Printed: \d+ pages? of “Colour from the dye pot” for Ottilie/ })
+    .press('Space');
+  await atRevision(page, 2);
+  await page.getByRole('checkbox', { name: 'Packed: kit 8, Colour from the dye pot' }).press('Space');
+  await atRevision(page, 3);
+  await page.getByRole('button', { name: 'What is in kit 9, and where it stands' }).click();
+  const form = page.getByRole('dialog', { name: 'Kit 9, The flock in autumn' });
+  await form.getByLabel('Where it stands').fill('by the door');
+  await form.getByLabel(/Small parts/).fill('pegs');
+  await expect(form.getByText(/Each line needs a thing and how many/)).toBeVisible();
+  await form.getByLabel(/Small parts/).fill('12 pegs');
+  await form.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText(/by the door/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('checkbox', { name: 'Packed: kit 8, Colour from the dye pot' })).toBeChecked();
   await page.getByRole('link', { name: 'Labels for the kits' }).click();
+  await expect(page.getByText('Place: by the door')).toBeVisible();
   const kit = page.getByRole('heading', { name: /^8 Colour from the dye pot/ });
   await expect(kit).toBeVisible();
   await expect(page.getByText('madder root, 40 g')).toBeVisible();
+});
+
+test('what is got is ticked and is in the house; what a lesson uses up is counted down when it is done', async ({
+  page,
+}) => {
+  await page.goto('/ready');
+  await page.getByRole('checkbox', { name: 'Got: madder root 40 g' }).press('Space');
+  await atRevision(page, 2);
+  const got = page.getByRole('checkbox', { name: 'Got: madder root 40 g' });
+  await expect(got).toBeChecked();
+  await page.getByText('All that is needed').click();
+  await expect(page.getByRole('row', { name: /^madder root/ })).toContainText('nothing');
+  await got.press('Space');
+  await atRevision(page, 3);
+  await expect(got).not.toBeChecked();
+  await page.goto('/today');
+  await page.getByRole('checkbox', { name: /^Done: Dye pot/ }).press('Space');
+  await atRevision(page, 4);
+  await page.goto('/setup');
+  await page.getByText('In the house', { exact: true }).click();
+  await expect(page.getByLabel('One to a line')).toHaveValue(/alum 188 g/);
 });

@@ -154,3 +154,33 @@ function allergyCautions(part: Doing, text: string, allergies: readonly string[]
 
 /** Cautions to show: those not yet noted as seen, and those that stay in spite of it. */
 export const shown = (cautions: readonly Caution[]): Caution[] => cautions.filter((c) => c.stays || !c.seen);
+
+/** What a lesson is to take care of when it is out and about, and no preparation at the table is. */
+const NOT_AT_THE_TABLE: readonly string[] = [
+  'outdoors',
+  'animals',
+  'water',
+  'water-small',
+  'wild',
+  'online',
+  'film',
+];
+
+/** What to take care of with one preparation of a part, in few words: by what is done ahead itself, not by what it is for. */
+export const cautionsAhead = (
+  part: Doing,
+  what: string,
+  children: Parameters<typeof cautionsFor>[1],
+  allergies: readonly string[],
+  date: IsoDate,
+): string[] =>
+  shown(
+    cautionsFor(
+      { ...part, title: what, directions: '', supplies: [], preparations: [], needs: [] },
+      children,
+      allergies,
+      date,
+    ),
+  )
+    .filter((c) => !NOT_AT_THE_TABLE.includes(c.id))
+    .map((c) => c.title);

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { shortDate } from '../calendar/dates';
+import * as edits from '../edit/facts';
 import { call, keepFile, noteOn, setLoved, setOtherwise, takeBackFact } from '../edit/facts';
 import { childName, titled } from '../plan/called';
 import { fileName } from '../plan/entry';
@@ -25,6 +26,13 @@ export const doOtherwise = command({
   shape: z.strictObject({ partId: id, is: z.boolean(), date: isoDate }),
   label: (v, plan) => `${titled(plan, 'parts', v.partId)} is done ${v.is ? 'indoors' : 'as it was meant'}`,
   edit: (v) => setOtherwise(v.partId, v.is, v.date),
+  touches: ['happened'],
+});
+
+export const takeLonger = command({
+  shape: z.strictObject({ partId: id, minutes: z.int().min(1).max(240), date: isoDate }),
+  label: (v, plan) => `${v.minutes} min more for ${titled(plan, 'parts', v.partId)}`,
+  edit: (v) => edits.takeLonger(v.partId, v.minutes, v.date),
   touches: ['happened'],
 });
 

@@ -2,8 +2,7 @@ import { childName } from '../plan/called';
 import { z } from 'zod';
 import { addAdult, editAdult, removeAdult, setCountsFor, setPantry } from '../edit/household';
 import { addChild, editChild, removeChild, setFamily, setRung } from '../edit/family';
-import { adultFields } from '../plan/household';
-import { supply } from '../plan/lesson';
+import { adultFields, thingInHouse } from '../plan/household';
 import { id, rung, skill } from '../plan/measures';
 import { child, family, type Plan } from '../plan/plan';
 import { command } from './command';
@@ -45,7 +44,7 @@ export const dropAdult = command({
 });
 
 export const savePantry = command({
-  shape: z.array(supply.pick({ name: true, amount: true, unit: true })).max(500),
+  shape: z.array(thingInHouse.pick({ name: true, amount: true, unit: true })).max(500),
   label: () => 'Changed what is in the house',
   edit: setPantry,
   touches: ['kept'],

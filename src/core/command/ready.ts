@@ -1,6 +1,8 @@
 import { z } from 'zod';
-import { setPrepared } from '../edit/ready';
-import { id, isoDate } from '../plan/measures';
+import { countBack, setBought, setKit, setPacked, setPrepared, setPrinted } from '../edit/ready';
+import { childName, count, titled } from '../plan/called';
+import { lesson } from '../plan/lesson';
+import { amount, id, isoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 import { command } from './command';
 
@@ -14,4 +16,59 @@ export const prepare = command({
     `“${whatOf(plan, v.partId, v.preparationId)}” is ${v.isReady ? 'ready' : 'not ready after all'}`,
   edit: (v) => setPrepared(v.partId, v.preparationId, v.isReady, v.date),
   touches: ['happened'],
+});
+
+export const buy = command({
+  shape: z.strictObject({
+    name: z.string().trim().min(1).max(80),
+    amount: amount.nullable(),
+    unit: z.string().trim().max(20),
+    is: z.boolean(),
+    date: isoDate,
+  }),
+  label: (v) => (v.is ? `Got ${v.name}` : `${v.name} was not got after all`),
+  edit: ({ is, date, ...thing }) => setBought(thing, is, date),
+  touches: ['happened'],
+});
+
+export const print = command({
+  shape: z.strictObject({
+    lessonId: id,
+    childId: id,
+    pages: z.int().min(1).max(1000),
+    is: z.boolean(),
+    date: isoDate,
+  }),
+  label: (v, plan) =>
+    `${count(v.pages, 'page')} of ${titled(plan, 'lessons', v.lessonId)} for ${childName(plan, v.childId)} ${
+      v.is ? 'printed' : 'not printed after all'
+    }`,
+  edit: (v) => setPrinted(v.lessonId, v.childId, v.pages, v.is, v.date),
+  touches: ['happened'],
+});
+
+export const pack = command({
+  shape: z.strictObject({ lessonId: id, is: z.boolean(), date: isoDate }),
+  label: (v, plan) => `The kit of ${titled(plan, 'lessons', v.lessonId)} is ${v.is ? '' : 'not '}packed`,
+  edit: (v) => setPacked(v.lessonId, v.is, v.date),
+  touches: ['happened'],
+});
+
+export const countIn = command({
+  shape: z.strictObject({
+    lessonId: id,
+    what: z.string().trim().min(1).max(80),
+    pieces: z.int().min(0).max(10_000),
+    date: isoDate,
+  }),
+  label: (v) => `${v.pieces} of ${v.what} came back`,
+  edit: (v) => countBack(v.lessonId, v.what, v.pieces, v.date),
+  touches: ['happened'],
+});
+
+export const saveKit = command({
+  about: z.strictObject({ lessonId: id }),
+  shape: lesson.pick({ kitPlace: true, kitCounts: true }),
+  label: (_, plan, { lessonId }) => `Changed the kit of ${titled(plan, 'lessons', lessonId)}`,
+  edit: (v, { lessonId }) => setKit(lessonId, v),
 });

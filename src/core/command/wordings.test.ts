@@ -75,6 +75,8 @@ const PLAN: Plan = {
   ...read.plan,
   pulls: read.plan.pulls.map((p) => (p.id === D('0209') ? { ...p, role: 'give away' } : p)),
 };
+const WENKE = PLAN.adults[0].id;
+const BELT = PLAN.parts.flatMap((p) => p.alternatives).find((a) => a.title === 'A belt on a card loom')!.id;
 const adult = (name: string): object => ({ name, minutes: 60, weekdays: [3] });
 const childTyped = (): object => {
   const { rungs: _rungs, measured: _measured, ...typed } = blankChild;
@@ -112,8 +114,8 @@ const ROWS: Row[] = [
   ['Took Bram off the plan', 'family.dropChild', BRAM],
   ['Took a child off the plan', 'family.dropChild', 'nobody'],
   ['Added Uncle Jost', 'family.saveAdult', adult('Uncle Jost'), { adultId: null }],
-  ['Changed Aunt Wenke', 'family.saveAdult', adult('Aunt Wenke'), { adultId: D('0520') }],
-  ['Took Aunt Wenke off the plan', 'family.dropAdult', D('0520')],
+  ['Changed Aunt Wenke', 'family.saveAdult', adult('Aunt Wenke'), { adultId: WENKE }],
+  ['Took Aunt Wenke off the plan', 'family.dropAdult', WENKE],
   ['Took an adult off the plan', 'family.dropAdult', 'nobody'],
   ['Changed what is in the house', 'family.savePantry', [{ name: 'salt', amount: 1, unit: 'kg' }]],
   ['Changed what counts for which subject', 'family.saveCountsFor', { copying: ['handwriting'] }],
@@ -360,14 +362,14 @@ const ROWS: Row[] = [
   [
     'Took “A belt on a card loom” instead of “Warp a frame loom”',
     'lessons.doInstead',
-    { partId: LOOM, alternativeId: D('0524') },
+    { partId: LOOM, alternativeId: BELT },
   ],
   [
     'Made “A belt on a card loom” a part of its own',
     'lessons.doAsWell',
-    { partId: LOOM, alternativeId: D('0524') },
+    { partId: LOOM, alternativeId: BELT },
   ],
-  ['Dropped “A belt on a card loom”', 'lessons.dropAlternative', { partId: LOOM, alternativeId: D('0524') }],
+  ['Dropped “A belt on a card loom”', 'lessons.dropAlternative', { partId: LOOM, alternativeId: BELT }],
   ['Moved “Warp a frame loom” up', 'lessons.shiftPart', { partId: LOOM, by: -1 }],
   ['Moved “Tell it back” down', 'lessons.shiftPart', { partId: TELL, by: 1 }],
   ['Noted a caution of “Dye pot” as seen', 'lessons.see', { partId: POT, caution: 'hot', seen: true }],
@@ -525,6 +527,35 @@ const ROWS: Row[] = [
     'ready.prepare',
     { partId: 'gone', preparationId: 'gone', isReady: true, date: TODAY },
   ],
+  ['Got alum', 'ready.buy', { name: 'alum', amount: 12, unit: 'g', is: true, date: TODAY }],
+  [
+    'alum was not got after all',
+    'ready.buy',
+    { name: 'alum', amount: null, unit: '', is: false, date: TODAY },
+  ],
+  [
+    '1 page of “Colour from the dye pot” for Bram printed',
+    'ready.print',
+    { lessonId: DYE, childId: BRAM, pages: 1, is: true, date: TODAY },
+  ],
+  [
+    '3 pages of “Colour from the dye pot” for Bram not printed after all',
+    'ready.print',
+    { lessonId: DYE, childId: BRAM, pages: 3, is: false, date: TODAY },
+  ],
+  ['The kit of “Colour from the dye pot” is packed', 'ready.pack', { lessonId: DYE, is: true, date: TODAY }],
+  [
+    'The kit of “Colour from the dye pot” is not packed',
+    'ready.pack',
+    { lessonId: DYE, is: false, date: TODAY },
+  ],
+  ['11 of pegs came back', 'ready.countIn', { lessonId: DYE, what: 'pegs', pieces: 11, date: TODAY }],
+  [
+    'Changed the kit of “Colour from the dye pot”',
+    'ready.saveKit',
+    { kitPlace: 'box 3', kitCounts: [] },
+    { lessonId: DYE },
+  ],
   // Today
   ['Ticked “Tell it back” for Bram', 'today.tick', { partId: TELL, childId: BRAM, date: TODAY }],
   ['Ticked all of Wed 28 Oct', 'today.tickDay', { date: TODAY, lessonId: null }],
@@ -563,6 +594,7 @@ const ROWS: Row[] = [
   ['Took back a note of reading', 'today.forgetReading', 'gone'],
   ['Bram loved “Dye pot”', 'facts.love', { partId: POT, childId: BRAM, is: true, date: TODAY }],
   ['Everyone did not love “Dye pot”', 'facts.love', { partId: POT, childId: null, is: false, date: TODAY }],
+  ['10 min more for “Dye pot”', 'facts.takeLonger', { partId: POT, minutes: 10, date: TODAY }],
   ['“Sheep farm visit” is done indoors', 'facts.doOtherwise', { partId: D('0316'), is: true, date: TODAY }],
   ['“Dye pot” is done as it was meant', 'facts.doOtherwise', { partId: POT, is: false, date: TODAY }],
   [

@@ -1,8 +1,11 @@
 /** The rooms of a date as a problem: who is in each, who leads it, and what comes before it. */
+import { weekdayOf } from '../calendar/dates';
 import { schoolDays, windowsOf } from '../calendar/school-days';
 import { partMinutes } from '../layout/input';
 import { ageOn } from '../plan/age';
 import { assignmentKey, byId, childrenOf, groupBy, homes, isDone } from '../plan/lookup';
+import type { Adult } from '../plan/household';
+import { inForce } from '../plan/happened';
 import type { Part } from '../plan/lesson';
 import type { IsoDate, WindowName } from '../plan/measures';
 import { once } from '../plan/once';
@@ -58,7 +61,8 @@ export function dayOfPlan(
       rooms: problem,
       windows,
       goes: new Map(plan.adults.flatMap((a) => (a.ends === null ? [] : [[a.id, a.ends]]))),
-      freeFrom: new Map(),
+      // Whoever leads has to be there first.
+      freeFrom: new Map(plan.adults.flatMap((a) => (a.starts === null ? [] : [[a.id, a.starts]]))),
       small: new Set(there.filter((c) => ageOn(c.birthMonth, date) < KEPT_BUSY_UNDER).map((c) => c.id)),
       youngest: [...there].sort((a, b) => (a.birthMonth < b.birthMonth ? 1 : -1))[0]?.id ?? null,
       wishes: WISHES,
@@ -73,9 +77,41 @@ const indexOf = once((plan: Plan) => ({
   order: new Map(plan.parts.map((p, i) => [p.id, i])),
   parts: byId(plan.parts),
   adults: byId(plan.adults),
+  longer: longerOn(plan),
   marks: groupBy(plan.marks, (m) => m.partId),
   assigned: new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a])),
 }));
+
+/** Who can lead a part on a date: the parent, the adult in their place, or either of them where that adult is there. */
+function leadersOf({ adultId, orParent }: Part, adults: ReadonlyMap<string, Adult>, date: IsoDate): string[] {
+  if (adultId === null) return [PARENT];
+  if (!orParent) return [adultId];
+  return adults.get(adultId)?.weekdays.includes(weekdayOf(date)) ? [adultId, PARENT] : [PARENT];
+}
+
+/** Whose minutes those are for which a room is led. */
+export const ledBy = (
+  led: number,
+  adultId: string | null,
+): Pick<RoomOfPlan, 'parentMinutes' | 'adultId' | 'adultMinutes'> =>
+  adultId === null || adultId === PARENT
+    ? { parentMinutes: led, adultId: null, adultMinutes: 0 }
+    : { parentMinutes: 0, adultId, adultMinutes: led };
+
+/** A room with the minutes of the one who leads it as the day was planned. */
+export function withLeader(room: RoomOfPlan, leader: string | null): RoomOfPlan {
+  const led = room.parentMinutes + room.adultMinutes;
+  return leader === null || !led ? room : { ...room, ...ledBy(led, leader) };
+}
+
+/** Minutes that were said to be needed beyond those that were meant, by part and date. */
+function longerOn({ entries }: Plan): ReadonlyMap<string, number> {
+  const minutes = new Map<string, number>();
+  for (const e of inForce(entries))
+    if (e.kind === 'longer')
+      minutes.set(`${e.partId} ${e.date}`, (minutes.get(`${e.partId} ${e.date}`) ?? 0) + e.minutes!);
+  return minutes;
+}
 
 const isOwn = (part: Part): boolean => OWN_WORK_KINDS.includes(part.kind);
 
@@ -87,7 +123,7 @@ function addRooms(
   rooms: Map<string, RoomOfPlan>,
   problem: Room[],
 ): void {
-  const { order, parts, marks, assigned, adults } = indexOf(plan);
+  const { order, parts, marks, assigned, adults, longer } = indexOf(plan);
   const homeOf = homes(plan);
   const minutesFor = partMinutes(plan);
   const partOf = (r: Room): Part => parts.get(rooms.get(r.id)!.partId)!;
@@ -97,12 +133,16 @@ function addRooms(
     const children = childrenOf(part, unit, plan.children).map((c) => c.id);
     const lay = minutesFor(part, unit);
     const own = isOwn(part);
+    const more = longer.get(`${part.id} ${sitting.date}`) ?? 0;
     const before = [...problem];
     for (const childIds of own ? children.map((c) => [c]) : [children]) {
       if (!childIds.length) continue;
-      const minutes = Math.max(1, ...childIds.map((c) => lay.minutes[c]));
+      const minutes = Math.max(1, ...childIds.map((c) => lay.minutes[c])) + more;
       const helped = own && assigned.get(assignmentKey(part.id, childIds[0]))?.parentMinutes;
-      const led = Math.min(minutes, own ? (helped ?? (part.lead === 'leads' ? minutes : 0)) || 0 : lay.lead);
+      const led = Math.min(
+        minutes,
+        own ? (helped ?? (part.lead === 'leads' ? minutes : 0)) || 0 : lay.lead + (lay.lead ? more : 0),
+      );
       const id = own ? `${sitting.id} ${childIds[0]}` : sitting.id;
       rooms.set(id, {
         id,
@@ -111,9 +151,7 @@ function addRooms(
         childIds,
         own,
         window: sitting.window,
-        parentMinutes: part.adultId === null ? led : 0,
-        adultId: part.adultId,
-        adultMinutes: part.adultId === null ? 0 : led,
+        ...ledBy(led, part.adultId),
         missed: (marks.get(part.id) ?? []).some((m) => m.outcome === 'missed' && m.date === sitting.date),
         done: isDone(
           marks.get(part.id) ?? [],
@@ -124,12 +162,11 @@ function addRooms(
         id,
         minutes,
         who: childIds,
-        leaders: led ? [part.adultId ?? PARENT] : [],
+        leaders: led ? leadersOf(part, adults, sitting.date) : [],
         led,
         things: lay.needs,
         window,
-        // Whoever leads in the parent's place has to be there first.
-        opens: Math.max(opens, (led && part.adultId && adults.get(part.adultId)?.starts) || 0),
+        opens,
         // A child's rooms keep their order, but for own work of one lesson and window, which may change places.
         after: before
           .filter(

@@ -7,7 +7,7 @@ import { groupBy } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 import type { Day, Room, Times } from './day';
-import { dayOfPlan, type RoomOfPlan } from './day-of-plan';
+import { dayOfPlan, withLeader, type RoomOfPlan } from './day-of-plan';
 import { timesOf, type TimetableEntry } from './timetable';
 
 /** The time it is, and what moments that were written down are on the same clock. */
@@ -54,9 +54,10 @@ export function liveDay(plan: Plan, clock: Clock): LiveDay | undefined {
   const rooms = day.rooms
     .map((room): LiveEntry => {
       const { starts } = planned.get(room.id)!;
+      const { leader, ...at } = followed.get(room.id)!;
       return {
-        ...made.rooms.get(room.id)!,
-        ...followed.get(room.id)!,
+        ...withLeader(made.rooms.get(room.id)!, leader),
+        ...at,
         planned: { starts, ends: starts + room.minutes },
       };
     })
@@ -110,10 +111,13 @@ function ticksOf(
 }
 
 interface Followed {
+  leader: string | null;
   starts: number;
   ends: number;
   going: Going;
 }
+
+type Passing = Omit<Followed, 'leader'>;
 
 /**
  * Goes through the rooms in the order of the plan up to now: each began when all before it in its lanes were over. What has
@@ -128,8 +132,8 @@ function follow(
   const order = [...day.rooms].sort((a, b) => planned.get(a.id)!.starts - planned.get(b.id)!.starts);
   const followed = new Map<string, Followed>();
   /** Until when each lane was taken up; and until when for what is not done, which cannot have begun before the tick. */
-  const taken = new Map<string, number>();
-  const freed = new Map<string, number>();
+  const taken = new Map(day.freeFrom);
+  const freed = new Map(day.freeFrom);
   const blocked = new Set<string>();
   const rest = new Map<string, Room>();
   for (const [i, room] of order.entries()) {
@@ -143,7 +147,7 @@ function follow(
       continue;
     }
     const at = tick ? over(room, ready, tick, order.slice(i + 1), ticks, now) : on(room, ready, now);
-    followed.set(room.id, at);
+    followed.set(room.id, { ...at, leader });
     for (const lane of lanes) {
       const isLedOnly = lane === leader && room.led < room.minutes;
       const until = isLedOnly ? Math.min(at.ends, at.starts + room.led) : at.ends;
@@ -157,13 +161,13 @@ function follow(
     freeFrom: new Map([...freed].map(([lane, until]) => [lane, Math.max(until, now)])),
   });
   for (const room of rest.values()) {
-    const { starts } = times.get(room.id)!;
-    followed.set(room.id, { starts, ends: starts + room.minutes, going: 'to come' });
+    const { starts, leader } = times.get(room.id)!;
+    followed.set(room.id, { leader, starts, ends: starts + room.minutes, going: 'to come' });
   }
   return followed;
 }
 
-const on = (room: Room, starts: number, now: number): Followed => {
+const on = (room: Room, starts: number, now: number): Passing => {
   const ends = starts + room.minutes;
   return { starts, ends: ends > now ? ends : now + STILL_TO_GO, going: 'on' };
 };
@@ -184,7 +188,7 @@ function over(
   later: readonly Room[],
   ticks: ReadonlyMap<string, Tick>,
   now: number,
-): Followed {
+): Passing {
   const going = 'over';
   const minutes = took ?? room.minutes;
   if (at !== null && at <= ready) return { starts: at - minutes, ends: at, going };

@@ -3,7 +3,7 @@ import type { IsoDate } from '../plan/measures';
 import { once } from '../plan/once';
 import type { Plan } from '../plan/plan';
 import type { Day, Times } from './day';
-import { dayOfPlan, type RoomOfPlan } from './day-of-plan';
+import { dayOfPlan, withLeader, type RoomOfPlan } from './day-of-plan';
 import { solveDay } from './solve-day';
 
 export interface TimetableEntry extends RoomOfPlan {
@@ -29,8 +29,8 @@ const timetables = once((_: Plan) => new Map<IsoDate, TimetableEntry[]>());
 function entriesOf(day: Day, rooms: ReadonlyMap<string, RoomOfPlan>, times: Times): TimetableEntry[] {
   return day.rooms
     .map((room): TimetableEntry => {
-      const { starts } = times.get(room.id)!;
-      return { ...rooms.get(room.id)!, starts, ends: starts + room.minutes };
+      const { starts, leader } = times.get(room.id)!;
+      return { ...withLeader(rooms.get(room.id)!, leader), starts, ends: starts + room.minutes };
     })
     .sort((a, b) => a.starts - b.starts);
 }

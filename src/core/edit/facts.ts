@@ -2,45 +2,64 @@
 import { factEntry, inForce, withdrawing, type Fact } from '../plan/happened';
 import type { Entry } from '../plan/entry';
 import type { IsoDate } from '../plan/measures';
+import type { Plan } from '../plan/plan';
 import type { CALLS } from '../plan/words';
 import { GONE, type Edit, type EditContext } from './edit';
 
-type Said = Omit<Fact, 'id' | 'at'>;
+export type Said = Omit<Fact, 'id' | 'at'>;
 
 const momentOf = ({ now, today }: EditContext): string => now ?? `${today}T00:00:00.000Z`;
 
 /** Writes a fact down, where what it is about is there. */
-const say =
+export const say =
   (fact: Said): Edit =>
   (plan, context) => {
     const isGone =
       (fact.partId != null && !plan.parts.some((p) => p.id === fact.partId)) ||
+      (fact.lessonId != null && !plan.lessons.some((l) => l.id === fact.lessonId)) ||
       (fact.childId != null && !plan.children.some((c) => c.id === fact.childId));
     if (isGone) return { refused: GONE };
     const entry = factEntry(plan, { ...fact, id: context.newId(), at: momentOf(context) });
     return { plan: { ...plan, entries: [...plan.entries, entry] } };
   };
 
+const SAME = ['kind', 'partId', 'lessonId', 'objectiveId', 'promptId', 'preparationId', 'childId'] as const;
 const isSame = (e: Entry, fact: Said): boolean =>
-  e.kind === fact.kind &&
-  e.date === fact.date &&
-  e.partId === (fact.partId ?? null) &&
-  e.childId === (fact.childId ?? null);
+  SAME.every((field) => e[field] === (fact[field] ?? null)) &&
+  (fact.title === undefined || e.about.title === fact.title);
 
-/** Says a fact that either is or is not: said twice it is said once, and it can be taken back. */
-const setFact =
-  (fact: Said, is: boolean): Edit =>
+/**
+ * Says a fact that either is or is not: said twice it is said once, and it can be taken back.
+ * @param days it is a fact of its day; or it is one once and for all, on whichever day it is said
+ */
+export const setFact =
+  (fact: Said, is: boolean, days: 'of its day' | 'once' = 'of its day'): Edit =>
   (plan, context) => {
-    const said = inForce(plan.entries).filter((e) => isSame(e, fact));
+    const said = inForce(plan.entries).filter(
+      (e) => isSame(e, fact) && (days === 'once' || e.date === fact.date),
+    );
     if (is) return said.length ? { plan } : say(fact)(plan, context);
-    const at = momentOf(context);
+    return { plan: { ...plan, entries: [...plan.entries, ...takingBack(said, context)] } };
+  };
+
+/** Says a fact in the place of what was said of the same before. */
+export const sayAnew =
+  (fact: Said): Edit =>
+  (plan, context) => {
+    const said = say(fact)(plan, context);
+    if ('refused' in said) return said;
+    const before = inForce(plan.entries).filter((e) => isSame(e, fact));
     return {
-      plan: {
-        ...plan,
-        entries: [...plan.entries, ...said.map((e) => withdrawing(e, { id: context.newId(), at }))],
-      },
+      plan: { ...said.plan, entries: [...takingBackIn(plan, before, context), said.plan.entries.at(-1)!] },
     };
   };
+
+const takingBack = (said: readonly Entry[], context: EditContext): Entry[] =>
+  said.map((e) => withdrawing(e, { id: context.newId(), at: momentOf(context) }));
+const takingBackIn = ({ entries }: Plan, said: readonly Entry[], context: EditContext): Entry[] => [
+  ...entries,
+  ...takingBack(said, context),
+];
 
 /** That a part was loved on a day, by one child, or with null by all. */
 export const setLoved = (partId: string, childId: string | null, is: boolean, date: IsoDate): Edit =>
@@ -55,6 +74,10 @@ export const setOtherwise =
       return { refused: `“${part.title}” has no form for indoors. Say one on its lesson first.` };
     return setFact({ kind: 'otherwise', partId, date, note: part?.indoors ?? '' }, is)(plan, context);
   };
+
+/** That a part goes on for so many minutes more than was meant, on this day. */
+export const takeLonger = (partId: string, minutes: number, date: IsoDate): Edit =>
+  say({ kind: 'longer', partId, minutes, date });
 
 /** A note on a part, or on the day. */
 export const noteOn = (partId: string | null, childId: string | null, note: string, date: IsoDate): Edit =>
@@ -91,4 +114,12 @@ export const takeBackFact =
       },
     };
   };
-const TAKEN_BACK_HERE: readonly Entry['kind'][] = ['loved', 'noted', 'otherwise', 'kept', 'help', 'early'];
+const TAKEN_BACK_HERE: readonly Entry['kind'][] = [
+  'loved',
+  'noted',
+  'otherwise',
+  'longer',
+  'kept',
+  'help',
+  'early',
+];

@@ -1,8 +1,8 @@
 /** The household beside its children: other adults who lead, what is in the house, and what kinds of work count for. */
 import { matched } from '../plan/pieces';
-import type { Adult } from '../plan/household';
-import type { Supply } from '../plan/lesson';
+import type { Adult, ThingInHouse } from '../plan/household';
 import type { Family } from '../plan/plan';
+import { levelOf } from '../prep/in-house';
 import { GONE, withChanged, type Edit } from './edit';
 
 export type AdultFields = Omit<Adult, 'id'>;
@@ -39,8 +39,8 @@ function taken(adults: readonly Adult[], name: string): { refused: string } | un
 
 /** Says what is in the house. What was there before keeps its id, also when its amount or its wording has changed. */
 export const setPantry =
-  (things: readonly Pick<Supply, 'name' | 'amount' | 'unit'>[]): Edit =>
-  (plan, { newId }) => {
+  (things: readonly Omit<ThingInHouse, 'id' | 'since'>[]): Edit =>
+  (plan, { newId, now, today }) => {
     const twice = things.find((t, i) =>
       things.slice(0, i).some((x) => x.name.toLowerCase() === t.name.toLowerCase() && x.unit === t.unit),
     );
@@ -50,10 +50,16 @@ export const setPantry =
       things.map((t) => ({ ...t, id: '' })),
       (t) => t.name,
     );
+    const since = now ?? `${today}T00:00:00.000Z`;
     return {
       plan: {
         ...plan,
-        pantry: things.map(({ name, amount, unit }, i) => ({ id: ids[i] || newId(), name, amount, unit })),
+        pantry: things.map(({ name, amount, unit }, i) => {
+          const was = plan.pantry.find((t) => t.id === ids[i]);
+          // What is said to be there as it was counted goes on being counted.
+          if (was && was.name === name && was.unit === unit && levelOf(plan, was) === amount) return was;
+          return { id: ids[i] || newId(), name, amount, unit, since };
+        }),
       },
     };
   };

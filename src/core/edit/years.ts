@@ -2,6 +2,7 @@
  * Closing a school year and opening the next. The year that is closed is kept as it stood, whole: it is looked at and never
  * drawn again. What was not finished goes on into the next one, as far as the family wants it to.
  */
+import { pantryNow } from '../prep/in-house';
 import { measuredReading } from '../books/reading';
 import { addDays, daysBetween, shortDate } from '../calendar/dates';
 import { measuredHand } from '../ladder/handwriting';
@@ -129,6 +130,9 @@ function carriedOver(plan: Plan, next: NextYear, newId: () => string): Plan {
     items.filter((i) => goesOn.has(i.unitId));
   return withoutDangling({
     ...EMPTY_PLAN,
+    adults: plan.adults,
+    // What was used and bought stays in the year that is closed: what is there now is what is counted from.
+    pantry: pantryNow(plan).map((t) => ({ ...t, since: null })),
     family: plan.family && { ...plan.family, leadMinutes: next.leadMinutes },
     year: calendarOf(plan.year!, next),
     children: plan.children.map((c) => olderChild(plan, c, next)),

@@ -60,7 +60,7 @@ describe('Hausplan JSON', () => {
       (d) => {
         d.version = 9;
       },
-      'version: written by another version of Hausplan: version 9, this one reads 1, 2, 3, 4, 5, 6 and 7',
+      'version: written by another version of Hausplan: version 9, this one reads 1, 2, 3, 4, 5, 6, 7 and 8',
     ],
     [
       'a missing list',

@@ -14,6 +14,7 @@ const COLUMNS = [
   'Rung',
   'Minutes',
   'Pages',
+  'Amount',
   'How it went',
   'Note',
 ] as const;
@@ -38,6 +39,7 @@ export function writeRecordCsv(plan: Plan): string {
         text(e.about.rung),
         text(e.minutes),
         text(e.pages),
+        e.amount === null ? '' : `${e.amount} ${e.unit}`.trim(),
         text(e.felt),
         e.note,
       ])

@@ -31,6 +31,8 @@ const UNITS: Readonly<Record<string, string>> = {
   balls: 'balls',
   skein: 'skeins',
   skeins: 'skeins',
+  copy: 'copies',
+  copies: 'copies',
   piece: 'pieces',
   pieces: 'pieces',
   pair: 'pairs',
@@ -77,13 +79,16 @@ function numberFrom(word: string): number | undefined {
   return m[6] ? FRACTIONS[m[6]] : Number(m[4].replace(',', '.')) + (m[5] ? FRACTIONS[m[5]] : 0);
 }
 
-/** Reads a list of supplies; items stand apart by semicolons, line breaks or commas. */
-export function readSupplies(text: string): Supply[] {
+/**
+ * Reads a list of supplies; items stand apart by semicolons, line breaks or commas.
+ * @param orNone “alum 0 g” says that it is used up; otherwise no amount is nothing
+ */
+export function readSupplies(text: string, orNone = false): Supply[] {
   return text
     .split(/[;\n]|,(?!\d)/u)
     .map((s) => s.trim())
     .filter(Boolean)
-    .map(readSupply);
+    .map((line) => readSupply(line, orNone));
 }
 
 /** Characters of one supply that are looked at; more is no name of a thing. */
@@ -93,7 +98,7 @@ const LONGEST_SUPPLY = 400;
 const KEEPS = /[\s,(]*keeps (?:for )?([1-9]\d{0,2}) days?\)?$/iu;
 
 /** One supply: an amount with or without a unit, before the name or after it; “each” or “per child” at the end. */
-export function readSupply(text: string): Supply {
+export function readSupply(text: string, orNone = false): Supply {
   let rest = text
     .trim()
     .slice(0, LONGEST_SUPPLY)
@@ -120,8 +125,9 @@ export function readSupply(text: string): Supply {
     each,
     keepsDays: keeps ? Math.min(365, Number(keeps[1])) : null,
   });
+  const isAmount = (n: number | undefined): n is number => n !== undefined && (n > 0 || (orNone && n === 0));
   const first = numberFrom(words[0]);
-  if (first !== undefined && first > 0 && words.length > 1) {
+  if (isAmount(first) && words.length > 1) {
     const unit = UNITS[words[1].toLowerCase()];
     if (unit && words.length > 2)
       return made(words.slice(words[2].toLowerCase() === 'of' && words.length > 3 ? 3 : 2), first, unit);
@@ -133,10 +139,10 @@ export function readSupply(text: string): Supply {
   const unit = UNITS[last.toLowerCase()];
   if (unit && before && words.length > 2) {
     const amount = numberFrom(before);
-    if (amount !== undefined && amount > 0) return made(words.slice(0, -2), amount, unit);
+    if (isAmount(amount)) return made(words.slice(0, -2), amount, unit);
   }
   const tail = /^\d|^[½¼¾⅓⅔]/u.test(last) ? numberFrom(last) : undefined;
-  if (tail !== undefined && tail > 0 && words.length > 1) return made(words.slice(0, -1), tail, '');
+  if (isAmount(tail) && words.length > 1) return made(words.slice(0, -1), tail, '');
   return made(words, null, '');
 }
 

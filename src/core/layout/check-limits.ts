@@ -101,7 +101,7 @@ const minutesIn = once((plan: Plan): Minutes => {
     const children = childrenOf(part, unit, plan.children);
     of.set(part.id, [
       ...children.map((c): [string, number] => [c.id, lay.minutes[c.id]]),
-      [part.adultId ?? 'parent', lay.lead],
+      [(part.orParent ? null : part.adultId) ?? 'parent', lay.lead],
       ...[...new Set(lay.needs)].map((thing): [string, number] => [oneOf(thing), lay.inUse]),
     ]);
   }

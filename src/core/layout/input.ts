@@ -277,7 +277,8 @@ export const partMinutes = onceOf<
       title,
       minutes,
       lead,
-      leader: part.adultId,
+      // Where the parent can lead it as well, their minutes are enough on any day.
+      leader: part.orParent ? null : part.adultId,
       needs: part.needs.map(thingCalled),
       inUse: OWN_WORK_KINDS.includes(part.kind)
         ? Object.values(minutes).reduce((sum, m) => sum + m, 0)

@@ -107,6 +107,8 @@ export const blankLesson: Omit<Lesson, 'id' | 'unitId' | 'title'> = {
   topics: [],
   passage: '',
   recall: [],
+  kitPlace: '',
+  kitCounts: [],
   rungMoves: {},
 };
 
@@ -137,6 +139,7 @@ export const blankPart: Omit<Part, 'id' | 'kind' | 'title' | 'lead'> = {
   optional: false,
   fixedDate: null,
   adultId: null,
+  orParent: false,
   weekday: null,
   earliest: null,
   latest: null,
@@ -154,6 +157,7 @@ export const blankRule: Omit<Rule, 'id' | 'title' | 'kind' | 'rhythm'> = {
   adultId: null,
   window: null,
   childIds: null,
+  supplies: [],
   piece: '',
   amount: null,
   amountOf: '',

@@ -1,6 +1,6 @@
 /** What happened: a fact that no change of plan can take away. A correction is another fact, which withdraws it. */
 import { z } from 'zod';
-import { id, isoDate, minutes } from './measures';
+import { amountLeft, id, isoDate, minutes } from './measures';
 import { ENTRY_KINDS, FELT } from './words';
 
 /** What a fact was about, as it was when it happened: it says so still when the lesson or the child is long gone. */
@@ -30,6 +30,8 @@ const fields = z.strictObject({
   childId: id.nullable(),
   adultId: id.nullable().default(null),
   partId: id.nullable(),
+  lessonId: id.nullable().default(null),
+  objectiveId: id.nullable().default(null),
   promptId: id.nullable().default(null),
   preparationId: id.nullable().default(null),
   bookId: id.nullable(),
@@ -38,7 +40,12 @@ const fields = z.strictObject({
   pages: z.int().min(1).max(2000).nullable().default(null),
   /** Letters written, where it was copying: with the minutes the measure of a child's own hand. */
   letters: z.int().min(0).max(100_000).nullable().default(null),
+  /** So much of something that was used or bought, so many pages that were printed, small parts that came back. */
+  amount: amountLeft.nullable().default(null),
+  unit: z.string().trim().max(20).default(''),
   felt: z.enum(FELT).nullable().default(null),
+  /** How well it was known when it was asked: forgotten, with effort, known, at once; how far an objective is met: not yet, with help, alone. */
+  grade: z.int().min(1).max(4).nullable().default(null),
   note: z.string().max(500).default(''),
   /** The name of a file kept in the folder beside the store. */
   file: fileName.nullable().default(null),
@@ -52,11 +59,18 @@ const NEEDS = {
   missed: ['partId'],
   read: ['childId', 'pages', 'minutes'],
   prepared: ['preparationId'],
-  asked: ['promptId', 'childId'],
+  used: ['partId'],
+  bought: [],
+  printed: ['lessonId', 'childId'],
+  packed: ['lessonId'],
+  counted: ['lessonId', 'amount'],
+  asked: ['promptId', 'childId', 'grade'],
+  checked: ['childId', 'grade'],
   attended: ['childId'],
   loved: ['partId'],
   noted: ['note'],
   otherwise: ['partId'],
+  longer: ['partId', 'minutes'],
   kept: ['file'],
   help: ['childId'],
   early: ['childId'],

@@ -6,6 +6,7 @@ import type { About, Entry } from './entry';
 import type { Reading } from './loan';
 import { booksById, byId, homes } from './lookup';
 import { subjectsOf } from './subjects';
+import { doneAnew, takenBy, usedBy } from './used-up';
 import type { IsoDate } from './measures';
 import type { Mark, Plan, Slice } from './plan';
 
@@ -76,13 +77,18 @@ const readingOf = (e: Entry): Reading => ({
 const BLANK = {
   adultId: null,
   partId: null,
+  lessonId: null,
+  objectiveId: null,
   promptId: null,
   preparationId: null,
   bookId: null,
   minutes: null,
   pages: null,
   letters: null,
+  amount: null,
+  unit: '',
   felt: null,
+  grade: null,
   note: '',
   file: null,
   withdraws: null,
@@ -101,12 +107,16 @@ export const NOTHING: About = {
 
 /** What an entry says of itself, beside what it is about. */
 export type Fact = Pick<Entry, 'id' | 'at' | 'date' | 'kind'> &
-  Partial<Pick<Entry, 'childId' | 'partId' | 'preparationId' | 'note' | 'file'>>;
+  Partial<Omit<Entry, 'about' | 'withdraws'>> & {
+    /** What it is about, where that is no part, lesson or preparation of the plan. */
+    title?: string;
+  };
 
 /** A fact as an entry, with what it is about as it is in the plan now. */
-export function factEntry(plan: Plan, fact: Fact): Entry {
+export function factEntry(plan: Slice, { title, ...fact }: Fact): Entry {
   const part = plan.parts.find((p) => p.id === fact.partId);
-  const { lesson, unit } = part ? homes(plan)(part) : {};
+  const lesson = part ? homes(plan)(part).lesson : plan.lessons.find((l) => l.id === fact.lessonId);
+  const unit = part ? homes(plan)(part).unit : plan.units.find((u) => u.id === lesson?.unitId);
   const prepared = part?.preparations.find((p) => p.id === fact.preparationId);
   return {
     ...BLANK,
@@ -117,7 +127,7 @@ export function factEntry(plan: Plan, fact: Fact): Entry {
       child: plan.children.find((c) => c.id === fact.childId)?.name ?? '',
       unit: unit?.title ?? '',
       lesson: lesson?.title ?? '',
-      title: prepared?.what ?? part?.title ?? '',
+      title: title ?? prepared?.what ?? part?.title ?? lesson?.title ?? '',
       kind: part?.kind ?? '',
     },
   };
@@ -270,6 +280,24 @@ export function recorded(
     (r) => children.has(r.childId),
     (r) => (r.bookId === null || books.has(r.bookId) ? r : { ...r, bookId: null }),
   );
+  const { done, undone } = doneAnew(before, { ...after, marks });
+  const taken = takenBy(after);
+  for (const part of done)
+    for (const { name, amount, unit } of taken(part)) {
+      const date = marks.find((m) => m.partId === part.id && m.outcome === 'done')!.date;
+      const fact = {
+        id: newId(),
+        at,
+        date,
+        kind: 'used',
+        partId: part.id,
+        amount,
+        unit,
+        title: name,
+      } as const;
+      entries.push(factEntry(after, fact));
+    }
+  for (const e of usedBy(inForce(after.entries), undone)) entries.push(withdrawing(e, { id: newId(), at }));
   return { ...after, marks, readings, entries: [...after.entries, ...entries] };
 }
 

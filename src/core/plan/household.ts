@@ -1,6 +1,6 @@
 /** The shape of what belongs to the household beside its children and its shelf: other adults, and what is in the house. */
 import { z } from 'zod';
-import { clockTime, id, minutes, weekday } from './measures';
+import { amountLeft, clockTime, id, minutes, weekday } from './measures';
 
 const GOES_AFTER_COMING = { error: 'they go before they come', path: ['ends'] };
 const goesAfterComing = (a: { starts: number | null; ends: number | null }): boolean =>
@@ -27,7 +27,9 @@ export type Adult = z.infer<typeof adult>;
 export const thingInHouse = z.strictObject({
   id,
   name: z.string().trim().min(1, 'say what it is').max(80),
-  amount: z.number().positive('an amount is more than nothing').max(1_000_000).nullable(),
+  amount: amountLeft.nullable(),
   unit: z.string().trim().max(20),
+  /** The moment at which the amount was said; what is used and bought after it is counted. Null: before anything was. */
+  since: z.iso.datetime().nullable().default(null),
 });
 export type ThingInHouse = z.infer<typeof thingInHouse>;

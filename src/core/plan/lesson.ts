@@ -1,6 +1,7 @@
 /** The shape of lessons, of parts (what can be placed), and of the rules by which parts come back. */
 import { z } from 'zod';
 import {
+  amount,
   id,
   isoDate,
   longText,
@@ -47,6 +48,13 @@ export const lesson = z.strictObject({
   topics: z.array(topic),
   passage: longText,
   recall: z.array(recallPrompt).max(20).default([]),
+  /** Where its kit stands: hall shelf, box 3. */
+  kitPlace: z.string().trim().max(80).default(''),
+  /** Small parts in it that are counted when they come back. */
+  kitCounts: z
+    .array(z.strictObject({ what: z.string().trim().min(1).max(80), pieces: z.int().min(1).max(10_000) }))
+    .max(20)
+    .default([]),
   /** Rungs up (+) or down (−) for one child in this lesson alone. */
   rungMoves,
 });
@@ -58,7 +66,7 @@ export const lead = z.enum(LEADS);
 export const supply = z.strictObject({
   id: pieceId,
   name: z.string().trim().min(1, 'a supply needs a name').max(80),
-  amount: z.number().positive('an amount is more than nothing').max(1_000_000).nullable(),
+  amount: amount.nullable(),
   unit: z.string().trim().max(20),
   each: z.boolean().default(false),
   /** Days it keeps once it is bought; null: long enough. */
@@ -136,6 +144,8 @@ export const part = z.strictObject({
   fixedDate: isoDate.nullable(),
   /** The adult who leads it in the parent's place; null: the parent. */
   adultId: id.nullable().default(null),
+  /** The parent can lead it as well as that adult, whoever is free. */
+  orParent: z.boolean().default(false),
   /** Only on this weekday; where that day has no school, on the nearest school day of its week. */
   weekday: weekday.nullable().default(null),
   earliest: isoDate.nullable().default(null),
@@ -188,6 +198,8 @@ export const rule = z.strictObject({
   adultId: id.nullable().default(null),
   window: windowName.nullable(),
   childIds: z.array(id).nullable(),
+  /** What each of its parts takes. */
+  supplies: z.array(supply).max(60).default([]),
   rhythm,
   /** What the parts are called when they are counted: `strip`, `chapter`, `card`. Empty: they are not. */
   piece: z.string().trim().max(40).default(''),

@@ -24,6 +24,12 @@ export const clockTime = z.int().min(0).max(1439);
 /** A length of work in minutes, at most a whole day. */
 export const minutes = z.int().min(0).max(1440);
 
+/** So much of something. */
+export const amount = z.number().positive('an amount is more than nothing').max(1_000_000);
+
+/** So much of it, or none left. */
+export const amountLeft = z.number().min(0, 'an amount is not less than nothing').max(1_000_000);
+
 /** ISO weekday: 1 is Monday, 7 is Sunday. */
 export const weekday = z.int().min(1).max(7);
 

@@ -24,6 +24,7 @@ const HOLDS: readonly Holds[] = [
     letter: 'r',
     wording: (r: { easy: string; hard: string }) => `${r.easy} ${r.hard}`,
   },
+  { list: 'rules', field: 'supplies', letter: 's', wording: (s: { name: string }) => s.name },
   ...(['parts', 'outlines'] as const).flatMap((list): Holds[] => [
     { list, field: 'supplies', letter: 's', wording: (s: { name: string }) => s.name },
     { list, field: 'preparations', letter: 'p', wording: (p: { what: string }) => p.what },

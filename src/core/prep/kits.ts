@@ -3,6 +3,8 @@ import { byId, doneParts, groupBy, lessonsOf } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
+import { inForce } from '../plan/happened';
+import { once } from '../plan/once';
 import { neededIn, type Needed } from './supplies';
 
 export interface Kit {
@@ -18,7 +20,28 @@ export interface Kit {
   beside: string[];
   /** It has questions with answers, which are kept apart from it. */
   hasKey: boolean;
+  place: string;
+  /** Small parts that are counted when they come back. */
+  counts: { what: string; pieces: number }[];
+  isPacked: boolean;
+  /** Of its contents, what is still to be got. */
+  lacks: string[];
 }
+
+/** Small parts of a kit, with how many came back; null: not counted yet. */
+export interface Counted {
+  lessonId: string;
+  title: string;
+  number: number;
+  what: string;
+  pieces: number;
+  back: number | null;
+}
+
+const packedIn = once(
+  (entries: Plan['entries']): ReadonlySet<string | null> =>
+    new Set(inForce(entries).flatMap((e) => (e.kind === 'packed' ? [e.lessonId] : []))),
+);
 
 /** Kits of the lessons of a unit, for what of them stands on days to come and needs something. */
 export function kitsOf(plan: Plan, unit: Unit, today: IsoDate): Kit[] {
@@ -44,7 +67,34 @@ export function kitsOf(plan: Plan, unit: Unit, today: IsoDate): Kit[] {
         contents,
         beside,
         hasKey: lesson.recall.some((r) => r.answer !== ''),
+        place: lesson.kitPlace,
+        counts: lesson.kitCounts,
+        isPacked: packedIn(plan.entries).has(lesson.id),
+        lacks: contents.filter((c) => c.toGet !== 0).map((c) => c.name),
       },
     ];
   });
+}
+
+/** Small parts that went out with a kit: what came back is counted once nothing of the lesson is to come any more. */
+export function countsOf(plan: Plan, unit: Unit, today: IsoDate): Counted[] {
+  const done = doneParts(plan);
+  const lessonOf = new Map(plan.parts.map((p) => [p.id, p.lessonId]));
+  const taught = new Set([...done].map((id) => lessonOf.get(id)));
+  const goesOn = new Set(
+    plan.sittings.filter((s) => s.date >= today && !done.has(s.partId)).map((s) => lessonOf.get(s.partId)),
+  );
+  const counted = inForce(plan.entries).filter((e) => e.kind === 'counted');
+  return lessonsOf(plan, unit.id)
+    .filter((l) => taught.has(l.id) && !goesOn.has(l.id))
+    .flatMap(({ id, title, number, kitCounts }) =>
+      kitCounts.map(({ what, pieces }) => ({
+        lessonId: id,
+        title,
+        number,
+        what,
+        pieces,
+        back: counted.find((e) => e.lessonId === id && e.about.title === what)?.amount ?? null,
+      })),
+    );
 }

@@ -27,6 +27,7 @@ const pantry = (name: string, amount: number | null, unit: string): Plan['pantry
   name,
   amount,
   unit,
+  since: null,
 });
 const withSupplies = (lists: Supply[][], inHouse: Plan['pantry'] = []): Plan =>
   redraw(

@@ -2,6 +2,8 @@
 import { byId, childrenOf, doneParts, homes } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
+import { suppliesOf } from '../plan/used-up';
+import { folded, pantryNow } from './in-house';
 import { inUnit } from './units';
 
 export interface Needed {
@@ -21,8 +23,6 @@ export interface Needed {
   parts: { partId: string; title: string; date: IsoDate; amount: number | null }[];
 }
 
-const folded = (name: string): string => name.trim().toLocaleLowerCase('en').replace(/\s+/g, ' ');
-
 /**
  * Supplies of all parts that stand in a stretch of days and are not done; what is for each child counts for every child who
  * takes part. Amounts of one thing in units that measure the same are added up in the first of them.
@@ -37,6 +37,7 @@ export function neededIn(
 ): Needed[] {
   const parts = byId(plan.parts);
   const homeOf = homes(plan);
+  const supplies = suppliesOf(plan);
   const done = doneParts(plan);
   const found: Needed[] = [];
   const sittings = plan.sittings
@@ -45,7 +46,7 @@ export function neededIn(
   for (const { partId, date } of sittings) {
     const part = parts.get(partId)!;
     const who = childrenOf(part, homeOf(part).unit, plan.children).length;
-    for (const s of part.supplies) {
+    for (const s of supplies(part)) {
       const amount = s.amount === null ? null : s.amount * (s.each ? Math.max(1, who) : 1);
       const same = found.find(
         (n) => folded(n.name) === folded(s.name) && inUnit(1, s.unit, n.unit) !== undefined,
@@ -72,6 +73,9 @@ export function neededIn(
   return found.map((line) => withHouse(plan, line));
 }
 
+/** Made at home from one master, so many: it is copied, not bought. */
+export const isCopied = ({ unit }: Pick<Needed, 'unit'>): boolean => unit === 'copies';
+
 /** Two amounts together; what has none adds none. */
 export const plus = (a: number | null, b: number | null): number | null =>
   a === null || b === null ? (a ?? b) : a + b;
@@ -79,7 +83,7 @@ const least = (a: number | null, b: number | null): number | null =>
   a === null || b === null ? (a ?? b) : Math.min(a, b);
 
 function withHouse(plan: Plan, line: Needed): Needed {
-  const there = plan.pantry.filter((t) => folded(t.name) === folded(line.name));
+  const there = pantryNow(plan).filter((t) => folded(t.name) === folded(line.name));
   if (!there.length) return { ...line, inHouse: 0, toGet: line.amount };
   // Without an amount there is always enough of it.
   if (there.some((t) => t.amount === null)) return { ...line, inHouse: null, toGet: 0 };

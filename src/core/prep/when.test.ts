@@ -87,7 +87,7 @@ describe('shopping', () => {
 
   it('is once so much of what is bought twice on a trip, less what is in the house', () => {
     const p = plan((_, i) => ({ supplies: i ? [supply('cream', 20)] : [] }));
-    const house = { ...p, pantry: [{ id: 'h', name: 'cream', amount: 30, unit: 'g' }] };
+    const house = { ...p, pantry: [{ id: 'h', name: 'cream', amount: 30, unit: 'g', since: null }] };
     expect(shopping(house, TODAY, '2026-09-30')).toMatchObject([
       { day: '2026-09-05', things: [{ name: 'cream', amount: 170 }] },
     ]);

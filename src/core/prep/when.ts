@@ -6,7 +6,7 @@ import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 import { dayForEach, tooFull, type Task, type TooFull } from './fit';
 import { allToPrepare, isPrepared, type ToPrepare } from './get-ready';
-import { neededIn, plus, type Needed } from './supplies';
+import { isCopied, neededIn, plus, type Needed } from './supplies';
 import { fewestTrips } from './trips';
 
 export interface Planned extends ToPrepare {
@@ -128,7 +128,7 @@ export interface Trip {
 /** What is to be bought until a day, by trip: the fewest there can be, each thing before it is needed and while it keeps. */
 export function shopping(plan: Plan, today: IsoDate, last: IsoDate): Trip[] {
   const things = neededIn(plan, today, last)
-    .filter((n) => n.toGet !== 0)
+    .filter((n) => n.toGet !== 0 && !isCopied(n))
     .flatMap(inGoes);
   const { trips, missed } = fewestTrips(
     (until) => lastShopping(plan, today, until),

@@ -38,7 +38,16 @@ function say(childId: string, what: Said): NotStored | undefined {
     : storeAtOnce(untick, { partId: what.partId, childId }, 'child', unless);
 }
 
+/** So much can be said of a child in a day by their list; more is no child’s doing. */
+const MOST_A_DAY = 2000;
+
 function whyNot(plan: Plan, childId: string, partId: string | null): string | undefined {
+  const now = today();
+  if (
+    plan.entries.filter((e) => e.at.startsWith(now) && (e.childId === childId || e.kind === 'withdrawn'))
+      .length > MOST_A_DAY
+  )
+    return 'Too much was said today. Ask your parent.';
   if (!plan.children.some((c) => c.id === childId)) return NO_LIST.why;
   if (partId === null) return undefined;
   const part = plan.parts.find((p) => p.id === partId);

@@ -24,9 +24,32 @@ export const leaders = (
   ...adults.map((a) => ({ value: a.id, name: a.name })),
 ];
 
+/** Marks, before the id of an adult, that the parent can lead it as well. */
+const EITHER = 'either ';
+
+/** Who can lead a part: the parent, another adult, or either of the two, whoever is free. */
+export const leadersOrEither = (
+  adults: readonly { id: string; name: string }[],
+): { value: string; name: string }[] => [
+  ...leaders(adults),
+  ...adults.map((a) => ({ value: `${EITHER}${a.id}`, name: `you or ${a.name}, whoever is free` })),
+];
+
+/** A choice of who leads as it stands in the plan, and back. */
+export const leaderFrom = (value: string): Pick<Part, 'adultId' | 'orParent'> => ({
+  adultId: value === YOU ? null : value.replace(EITHER, ''),
+  orParent: value.startsWith(EITHER),
+});
+export const leaderValue = (part: Pick<Part, 'adultId' | 'orParent'> | undefined): string =>
+  part?.adultId ? `${part.orParent ? EITHER : ''}${part.adultId}` : YOU;
+
 /** What an adult does in a part: “you lead”, “Aunt Wenke leads”; empty where nobody is needed. */
-export function leadText(lead: Part['lead'], adult: { name: string } | undefined): string {
+export function leadText(
+  { lead, orParent }: Pick<Part, 'lead' | 'orParent'>,
+  adult: { name: string } | undefined,
+): string {
   if (!adult || lead === 'not-needed') return LEADS[lead];
+  if (orParent) return `you or ${adult.name} ${lead === 'leads' ? 'lead' : 'are near'}`;
   return `${adult.name} ${lead === 'leads' ? 'leads' : 'is near'}`;
 }
 

@@ -136,7 +136,7 @@ export async function loadLessons(params: SearchParams): Promise<LessonsView> {
     const sitting = sittingOf.get(part.id);
     return {
       ...part,
-      leads: leadText(part.lead, adults.get(part.adultId ?? '')),
+      leads: leadText(part, adults.get(part.adultId ?? '')),
       age: ageMessage(part, who, sitting?.date ?? unit.starts),
       takes: Math.max(0, ...Object.values(lay.minutes)),
       state: done.has(part.id) ? 'done' : (sitting?.state ?? 'pencil'),

@@ -2,7 +2,7 @@
 import { readSupplies, suppliesText } from '@/core/formats/supplies';
 import type { Part, PartKind } from '@/core/plan/lesson';
 import { KINDS } from '@/core/plan/part-kinds';
-import { preparationsText, readPreparations, YOU } from '../frame/part-words';
+import { leaderFrom, leaderValue, preparationsText, readPreparations } from '../frame/part-words';
 import type { FormState } from '../frame/use-form';
 
 export function fieldsOf(part: Part | undefined, kind: PartKind) {
@@ -12,7 +12,7 @@ export function fieldsOf(part: Part | undefined, kind: PartKind) {
     title: part?.title ?? first.title,
     minutes: part ? part.minutes : (30 as number | null),
     lead: part?.lead ?? first.lead,
-    adultId: part?.adultId ?? YOU,
+    leader: leaderValue(part),
     ageFrom: part?.ageFrom ?? null,
     ageTo: part?.ageTo ?? null,
     window: part?.window ?? ('any' as NonNullable<Part['window']> | 'any'),
@@ -38,9 +38,9 @@ export type PartFields = ReturnType<typeof fieldsOf>;
 export type PartFormState = FormState<PartFields>;
 
 /** The part as the fields say it, for the door to check. */
-export const partFrom = (value: PartFields) => ({
+export const partFrom = ({ leader, ...value }: PartFields) => ({
   ...value,
-  adultId: value.adultId === YOU ? null : value.adultId,
+  ...leaderFrom(leader),
   window: value.window === 'any' ? null : value.window,
   waitAfterHours: value.waitAfterHours ?? 0,
   weekday: value.weekday === 'any' ? null : Number(value.weekday),

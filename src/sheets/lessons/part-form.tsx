@@ -10,7 +10,7 @@ import { Quiet } from '@/kit/text';
 import { KINDS } from '@/core/plan/part-kinds';
 import {
   LEAD_CHOICES,
-  leaders,
+  leadersOrEither,
   readPreparations,
   whenBefore,
   WINDOW_CHOICES,
@@ -91,13 +91,13 @@ export function PartForm({
         {adults.length ? (
           <Choose
             label="Who leads"
-            value={value.adultId}
-            onChange={(v) => set('adultId', v)}
-            choices={leaders(adults)}
+            value={value.leader}
+            onChange={(v) => set('leader', v)}
+            choices={leadersOrEither(adults)}
           />
         ) : null}
         <Choose
-          label={value.adultId === YOU ? 'You' : 'They'}
+          label={value.leader === YOU ? 'You' : 'They'}
           value={value.lead}
           onChange={(v) => set('lead', v)}
           choices={LEAD_CHOICES}

@@ -1,5 +1,6 @@
 'use client';
 /** What a rule's form begins with, the usual rules to begin from, and the rhythm its fields say. */
+import { suppliesText } from '@/core/formats/supplies';
 import type { Rhythm, Rule } from '@/core/plan/lesson';
 import { YOU } from '../frame/part-words';
 
@@ -135,6 +136,7 @@ export function fieldsOf(r: Start) {
     adultId: r.adultId ?? YOU,
     window: r.window ?? ('any' as NonNullable<Rule['window']> | 'any'),
     childIds: r.childIds ?? null,
+    supplies: suppliesText(r.supplies ?? []).replaceAll('; ', '\n'),
     piece: r.piece ?? '',
     amount: r.amount ?? null,
     amountOf: r.amountOf ?? '',

@@ -4,6 +4,7 @@ import { Choose } from '@/kit/choose';
 import { FormDialog } from '@/kit/form-dialog';
 import { useState } from 'react';
 import { weekdayName } from '@/core/calendar/dates';
+import { readSupplies, supplyText } from '@/core/formats/supplies';
 import type { Rule } from '@/core/plan/lesson';
 import { DateField } from '@/kit/date-field';
 import { Checkbox, FieldRow, NumberField, TextField } from '@/kit/field';
@@ -36,7 +37,7 @@ export function RuleForm({
   const people = value.ofFamily ? view.everyone : view.children;
   const rhythm = rhythmFrom(value);
   const save = (): void => {
-    const { title, kind, lead, adultId, childIds, piece, amount, amountOf, first: begins, last } = value;
+    const { title, kind, lead, adultId, childIds, supplies, piece, amount, amountOf, last } = value;
     act(
       (base) =>
         saveRule(base, rule?.id ?? null, {
@@ -45,10 +46,11 @@ export function RuleForm({
           lead,
           adultId: adultId === YOU ? null : adultId,
           childIds,
+          supplies: readSupplies(supplies),
           piece,
           amount,
           amountOf,
-          first: begins,
+          first: value.first,
           last,
           minutes: value.minutes ?? 0,
           window: value.window === 'any' ? null : value.window,
@@ -248,6 +250,19 @@ export function RuleForm({
           error={error('amountOf')}
         />
       </FieldRow>
+      <TextField
+        label="What each of them takes"
+        placeholder="paper 1 sheet each"
+        help={
+          value.supplies.trim()
+            ? `Read as: ${readSupplies(value.supplies).map(supplyText).join(' · ')}`
+            : undefined
+        }
+        rows={2}
+        value={value.supplies}
+        onChange={(v) => set('supplies', v)}
+        error={error('supplies')}
+      />
       <FieldRow>
         <TextField
           label="Counted as"

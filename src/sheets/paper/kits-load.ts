@@ -12,6 +12,7 @@ export interface KitsView {
     number: number;
     title: string;
     on: string;
+    place: string;
     contents: string[];
     beside: string[];
     hasKey: boolean;
@@ -27,10 +28,11 @@ export async function loadKits(params: SearchParams): Promise<KitsView> {
     unit: unit.title,
     unitId: unit.id,
     size,
-    kits: kitsOf(plan, unit, today).map(({ number, title, on, contents, beside, hasKey }) => ({
+    kits: kitsOf(plan, unit, today).map(({ number, title, on, place, contents, beside, hasKey }) => ({
       number,
       title,
       on: `for ${shortDate(on)}`,
+      place,
       contents: contents.map((c) => [c.name, amountText(c.amount, c.unit)].filter(Boolean).join(', ')),
       beside,
       hasKey,

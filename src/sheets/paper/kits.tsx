@@ -49,7 +49,7 @@ export function KitLabels({ unit, unitId, size, kits }: KitsView) {
             </ul>
             {k.beside.length ? <p>Beside it: {k.beside.join(', ')}</p> : null}
             {k.hasKey ? <p>Answers: kept apart, in your own folder</p> : null}
-            <p>Place: ______________________</p>
+            <p>Place: {k.place || '______________________'}</p>
           </Label>
         ))}
       </Labels>

@@ -8,3 +8,12 @@ export const prepare = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.prepare, base, input);
 export const doOtherwise = async (base: number, input: unknown): Promise<Outcome> =>
   give(factCommands.doOtherwise, base, input);
+export const buy = async (base: number, input: unknown): Promise<Outcome> => give(commands.buy, base, input);
+export const print = async (base: number, input: unknown): Promise<Outcome> =>
+  give(commands.print, base, input);
+export const pack = async (base: number, input: unknown): Promise<Outcome> =>
+  give(commands.pack, base, input);
+export const countIn = async (base: number, input: unknown): Promise<Outcome> =>
+  give(commands.countIn, base, input);
+export const saveKit = async (base: number, lessonId: string, input: unknown): Promise<Outcome> =>
+  give(commands.saveKit, base, input, { lessonId });

@@ -1,30 +1,45 @@
 import { addDays, mondayOf } from '@/core/calendar/dates';
-import { loanLines, tripsFor } from '@/core/loans/lines';
-import { neededIn, type Needed } from '@/core/prep/supplies';
-import { preparing as preparingOf, shopping, type Planned, type Shortage, type Trip } from '@/core/prep/when';
-import { cautionsFor, shown } from '@/core/cautions/match';
+import { cautionsAhead } from '@/core/cautions/match';
 import { printsIn } from '@/core/ladder/prints';
+import { loanLines, tripsFor } from '@/core/loans/lines';
 import { childName } from '@/core/plan/called';
-import { byId } from '@/core/plan/lookup';
+import { inForce } from '@/core/plan/happened';
+import { byId, groupBy, lessonsOf } from '@/core/plan/lookup';
 import type { Plan } from '@/core/plan/plan';
-import { SPANS, type Span } from './spans';
-import { rainedOn, type Rained } from '../frame/weather-load';
+import { countsOf, kitsOf, type Counted, type Kit } from '@/core/prep/kits';
+import { isCopied, neededIn, type Needed } from '@/core/prep/supplies';
+import { preparing as preparingOf, shopping, type Planned, type Shortage, type Trip } from '@/core/prep/when';
 import { load, param, type FrameInfo, type SearchParams } from '../frame/load';
+import { rainedOn, type Rained } from '../frame/weather-load';
+import { SPANS, type Span } from './spans';
 
 export interface Preparing extends Planned {
   /** What to take care of with it. */
   cautions: string[];
 }
 
+/** A lesson that needs something, on the day it is next on. */
+export interface NeedsSomething {
+  number: number;
+  title: string;
+  date: string;
+  isInk: boolean;
+}
+
 export interface ReadyView {
   info: FrameInfo;
   today: string;
   span: Span;
+  last: string;
   /** By the day each is done on, the late ones first. */
   preparing: Preparing[];
   full: Shortage | undefined;
+  lessons: NeedsSomething[];
   shopping: Trip[];
-  rained: Rained[];
+  /** What was got today. */
+  got: { name: string; amount: number | null; unit: string }[];
+  /** Ways to the library, each with what is fetched or taken back on it. */
+  library: { date: string; errands: string[] }[];
   /** Pages that will be used, by lesson, and for whom how many. */
   prints: {
     unitId: string;
@@ -32,13 +47,14 @@ export interface ReadyView {
     number: number;
     title: string;
     on: string;
-    sheets: number;
-    who: { id: string; name: string; pages: number }[];
+    who: { id: string; name: string; pages: number; printed: number }[];
   }[];
-  /** Ways to the library, each with what is fetched or taken back on it. */
-  library: { date: string; errands: string[] }[];
+  /** Sheets of others that are copied, so many of each. */
+  copies: Needed[];
+  kits: Kit[];
+  counts: Counted[];
+  rained: Rained[];
   supplies: Needed[];
-  last: string;
 }
 
 export async function loadReady(params: SearchParams): Promise<ReadyView> {
@@ -56,49 +72,54 @@ export async function loadReady(params: SearchParams): Promise<ReadyView> {
     .filter((p) => p.day <= last)
     .map((p): Preparing => ({
       ...p,
-      cautions: shown(
-        cautionsFor(
-          {
-            ...parts.get(p.partId)!,
-            title: p.what,
-            directions: '',
-            prediction: '',
-            supplies: [],
-            preparations: [],
-          },
-          plan.children,
-          plan.family?.allergies ?? [],
-          p.date,
-        ),
-      )
-        .filter((c) => !NOT_AT_THE_TABLE.includes(c.id))
-        .map((c) => c.title),
+      cautions: cautionsAhead(
+        parts.get(p.partId)!,
+        p.what,
+        plan.children,
+        plan.family?.allergies ?? [],
+        p.date,
+      ),
     }));
+  const needed = neededIn(plan, today, last);
+  const running = plan.units.filter((u) => !u.waiting);
   return {
     info,
     today,
     span,
+    last,
     preparing,
     full,
+    lessons: lessonsOfPreparing(plan, preparing),
     shopping: shopping(plan, today, last),
+    got: inForce(plan.entries)
+      .filter((e) => e.kind === 'bought' && e.date === today)
+      .map((e) => ({ name: e.about.title, amount: e.amount, unit: e.unit })),
     library: libraryOf(plan, today, last),
     prints: printsOf(plan, today, last),
+    copies: needed.filter(isCopied),
+    kits: running.flatMap((u) => kitsOf(plan, u, today)).filter((k) => k.on <= last),
+    counts: running.flatMap((u) => countsOf(plan, u, today)).filter((c) => c.back !== c.pieces),
     rained: info.looking ? [] : rainedOn(plan, today, last, today),
-    supplies: neededIn(plan, today, last),
-    last,
+    supplies: needed.filter((n) => !isCopied(n)),
   };
 }
 
-/** What the lesson is to take care of when it is out and about, and no preparation at the table is. */
-const NOT_AT_THE_TABLE: readonly string[] = [
-  'outdoors',
-  'animals',
-  'water',
-  'water-small',
-  'wild',
-  'online',
-  'film',
-];
+/** The lessons and days for which something is prepared, as they stand along the top of the drawing. */
+function lessonsOfPreparing(plan: Plan, preparing: readonly Preparing[]): NeedsSomething[] {
+  const parts = byId(plan.parts);
+  const lessons = byId(plan.units.flatMap((u) => lessonsOf(plan, u.id)));
+  const onDays = groupBy(preparing, (p) => `${p.on} ${parts.get(p.partId)!.lessonId ?? p.partId}`);
+  return [...onDays.values()].map(([p]) => {
+    const lesson = lessons.get(parts.get(p.partId)!.lessonId ?? '');
+    const sitting = plan.sittings.find((s) => s.partId === p.partId && s.date === p.on);
+    return {
+      number: lesson?.number ?? 0,
+      title: lesson?.title ?? p.part,
+      date: p.on,
+      isInk: sitting?.state === 'ink',
+    };
+  });
+}
 
 function libraryOf(plan: Plan, today: string, last: string): ReadyView['library'] {
   const card = plan.family?.card;
@@ -112,6 +133,10 @@ function libraryOf(plan: Plan, today: string, last: string): ReadyView['library'
 const printsOf = (plan: Plan, today: string, last: string): ReadyView['prints'] =>
   printsIn(plan, today, last).map(({ pages, ...p }) => ({
     ...p,
-    sheets: pages.reduce((sum, x) => sum + x.count, 0),
-    who: pages.map((x) => ({ id: x.childId, name: childName(plan, x.childId), pages: x.count })),
+    who: pages.map((x) => ({
+      id: x.childId,
+      name: childName(plan, x.childId),
+      pages: x.count,
+      printed: x.printed,
+    })),
   }));

@@ -8,19 +8,24 @@ import { count } from '@/core/plan/called';
 import { groupBy } from '@/core/plan/lookup';
 import type { Needed } from '@/core/prep/supplies';
 import { amountText } from '@/core/prep/units';
-import type { Shortage, Trip } from '@/core/prep/when';
+import type { Shortage } from '@/core/prep/when';
 import { Choose } from '@/kit/choose';
 import { Checkbox } from '@/kit/field';
+import { Fold } from '@/kit/fold';
 import { LinkButton } from '@/kit/link-button';
-import { Caution, Heading, Line, Quiet } from '@/kit/text';
-import { colour, narrow, paper } from '@/kit/tokens';
+import { Caution, Heading, Quiet } from '@/kit/text';
+import { colour, middling, narrow, paper } from '@/kit/tokens';
 import { Frame } from '../frame/frame';
 import { useAct } from '../frame/use-act';
 import { Weather } from '../frame/weather';
 import { useDrawnAtOnce } from '../frame/use-drawn-at-once';
 import { doOtherwise, prepare } from './actions';
+import { DimensionLines } from './dimension-lines';
+import { Kits } from './kits';
 import type { Preparing, ReadyView } from './load';
 import { dayWords, SPANS } from './spans';
+import { ToBuy } from './to-buy';
+import { leftToPrint, ToPrint } from './to-print';
 
 export function ReadySheet(view: ReadyView) {
   const { info, today, preparing, supplies, span, last, full } = view;
@@ -47,10 +52,11 @@ export function ReadySheet(view: ReadyView) {
         { name: 'Late', value: String(late.length) },
         { name: 'Minutes', value: String(left.reduce((sum, p) => sum + p.minutes, 0)) },
         { name: 'To get', value: String(toGet.length) },
-        { name: 'To print', value: String(view.prints.reduce((sum, p) => sum + p.sheets, 0)) },
+        { name: 'To print', value: String(view.prints.reduce((sum, p) => sum + leftToPrint(p), 0)) },
       ]}
       keys={[{ keys: 'Space', does: 'on a tick box: ready' }]}
     >
+      <DimensionLines preparing={preparing} lessons={view.lessons} today={today} last={last} />
       <Columns>
         <section aria-labelledby="preparing">
           <Heading id="preparing">To get ready</Heading>
@@ -71,82 +77,54 @@ export function ReadySheet(view: ReadyView) {
               </ul>
             </Day>
           ))}
-          <Heading id="prints">To print</Heading>
-          {view.prints.map((p) => (
-            <Line key={p.lessonId}>
-              <div>
-                <Link
-                  href={`/paper?unit=${p.unitId}&lesson=${p.lessonId}&children=${p.who.map((c) => c.id).join('+')}`}
-                >
-                  Lesson {p.number}, {p.title}: {count(p.sheets, 'page')}
-                </Link>
-                <Quiet>
-                  {p.who.map((c) => `${c.name} ${c.pages}`).join(' · ')}, from {shortDate(p.on)}
-                </Quiet>
-              </div>
-            </Line>
-          ))}
-          {view.prints.length ? null : <Quiet>No page is used on these days.</Quiet>}
         </section>
-        <section aria-labelledby="trips">
-          <Heading id="trips">To shop and to fetch</Heading>
-          {view.shopping.map((t) => (
-            <Day key={t.day ?? 'never'} $late={t.day === null}>
-              <b>
-                {t.day === null
-                  ? 'No shopping day in time: get these some other way'
-                  : `${shortDate(t.day)}, shopping`}
-              </b>
-              <Quiet>{t.things.map(thingText).join(' · ')}</Quiet>
-            </Day>
-          ))}
-          {view.library.map((t) => (
-            <Day key={`library ${t.date}`} $late={false}>
-              <b>{shortDate(t.date)}, library</b>
-              <Quiet>{t.errands.join(' · ')}</Quiet>
-            </Day>
-          ))}
-          {view.shopping.length + view.library.length ? null : <Quiet>No way is to be made.</Quiet>}
+        <section>
+          <ToBuy view={view} />
+        </section>
+        <section>
+          <ToPrint view={view} />
+          <Kits kits={view.kits} counts={view.counts} today={today} />
           <Weather rained={view.rained} doOtherwise={doOtherwise} />
-          <Heading id="supplies">To get</Heading>
-          {supplies.length ? (
-            <Table>
-              <thead>
-                <tr>
-                  <th scope="col">What</th>
-                  <th scope="col">Needed</th>
-                  <th scope="col">In the house</th>
-                  <th scope="col">To get</th>
-                  <th scope="col">By</th>
-                </tr>
-              </thead>
-              <tbody>
-                {supplies.map((s) => (
-                  <tr key={`${s.name} ${s.unit}`} data-got={s.toGet === 0 ? '' : undefined}>
-                    <th scope="row">
-                      {s.name}
-                      <Quiet>{forWhat(s)}</Quiet>
-                    </th>
-                    <td>{amountOf(s.amount, s.unit, 'some')}</td>
-                    <td>{s.inHouse === null ? 'enough' : amountOf(s.inHouse, s.unit, '')}</td>
-                    <td>
-                      <b>{s.toGet === 0 ? 'nothing' : amountOf(s.toGet, s.unit, 'some')}</b>
-                    </td>
-                    <td>{shortDate(s.from)}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </Table>
-          ) : (
-            <Quiet>Nothing is needed.</Quiet>
-          )}
-          <Quiet>
-            What is in the house is said on <Link href="/setup">Family</Link>, minutes to prepare and shopping
-            days on <Link href="/year">Year</Link>. Cups are 250 ml, tablespoons 15 and teaspoons 5; a volume
-            is never taken for a weight.
-          </Quiet>
         </section>
       </Columns>
+      <Fold title="All that is needed" message={count(supplies.length, 'thing')}>
+        {supplies.length ? (
+          <Table>
+            <thead>
+              <tr>
+                <th scope="col">What</th>
+                <th scope="col">Needed</th>
+                <th scope="col">In the house</th>
+                <th scope="col">To get</th>
+                <th scope="col">By</th>
+              </tr>
+            </thead>
+            <tbody>
+              {supplies.map((s) => (
+                <tr key={`${s.name} ${s.unit}`} data-got={s.toGet === 0 ? '' : undefined}>
+                  <th scope="row">
+                    {s.name}
+                    <Quiet>{forWhat(s)}</Quiet>
+                  </th>
+                  <td>{amountOf(s.amount, s.unit, 'some')}</td>
+                  <td>{s.inHouse === null ? 'enough' : amountOf(s.inHouse, s.unit, '')}</td>
+                  <td>
+                    <b>{s.toGet === 0 ? 'nothing' : amountOf(s.toGet, s.unit, 'some')}</b>
+                  </td>
+                  <td>{shortDate(s.from)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </Table>
+        ) : (
+          <Quiet>Nothing is needed.</Quiet>
+        )}
+        <Quiet>
+          What is in the house is said on <Link href="/setup">Family</Link>, minutes to prepare and shopping
+          days on <Link href="/year">Year</Link>. Cups are 250 ml, tablespoons 15 and teaspoons 5; a volume is
+          never taken for a weight.
+        </Quiet>
+      </Fold>
     </Frame>
   );
 }
@@ -200,11 +178,6 @@ function minutesLeft(of: readonly Preparing[]): string {
   return left ? lengthText(left) : '';
 }
 
-const thingText = ({ name, amount, unit, keepsDays }: Trip['things'][number]): string =>
-  [name, amountOf(amount, unit, ''), keepsDays === null ? '' : `(keeps ${count(keepsDays, 'day')})`]
-    .filter(Boolean)
-    .join(' ');
-
 function forWhat({ parts }: Needed): string {
   if (parts.length === 1) return `for ${parts[0].title}`;
   return `for ${parts[0].title} and ${count(parts.length - 1, 'other', 'others')}`;
@@ -212,13 +185,17 @@ function forWhat({ parts }: Needed): string {
 
 const Columns = styled.div`
   display: grid;
-  grid-template-columns: minmax(0, 5fr) minmax(0, 6fr);
+  grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 32px;
+  padding: 14px 0;
   section {
     display: grid;
     gap: 8px;
     align-content: start;
     min-width: 0;
+  }
+  ${middling} {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
   }
   ${narrow} {
     grid-template-columns: minmax(0, 1fr);

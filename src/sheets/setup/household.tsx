@@ -42,7 +42,7 @@ function Pantry({ pantry }: Pick<SetupView, 'pantry'>) {
   const form = useForm({
     things: suppliesText(pantry.map((t) => ({ ...t, each: false, keepsDays: null }))).replaceAll('; ', '\n'),
   });
-  const read = readSupplies(form.value.things);
+  const read = readSupplies(form.value.things, true);
   return (
     <form
       onSubmit={(e) => {
@@ -64,7 +64,7 @@ function Pantry({ pantry }: Pick<SetupView, 'pantry'>) {
           help={
             read.length
               ? `Read as: ${read.map(supplyText).join(' · ')}`
-              : 'Without an amount there is always enough.'
+              : 'Without an amount there is always enough. What has one is counted down as lessons are done, and up as things are bought.'
           }
           rows={5}
           value={form.value.things}

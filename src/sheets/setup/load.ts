@@ -1,3 +1,4 @@
+import { pantryNow } from '@/core/prep/in-house';
 import { statSync } from 'node:fs';
 import { shortDate } from '@/core/calendar/dates';
 import { copiesOf, type CopyKind } from '@/data/copies';
@@ -46,7 +47,7 @@ export async function loadSetup(params: SearchParams): Promise<SetupView> {
     info,
     family: plan.family,
     adults: plan.adults,
-    pantry: plan.pantry,
+    pantry: pantryNow(plan),
     kinds: kindsOf(plan),
     children: plan.children.map((c) => {
       const age = ageOn(c.birthMonth, today);
@@ -90,10 +91,13 @@ function kindsOf(plan: Plan): SetupView['kinds'] {
 const SHOWN = 40;
 
 function happenedOf(plan: Plan): SetupView['happened'] {
-  const all = inForce(plan.entries).sort((a, b) => {
-    if (a.date === b.date) return a.at < b.at ? 1 : -1;
-    return a.date < b.date ? 1 : -1;
-  });
+  const all = inForce(plan.entries)
+    // What was used goes without saying where it is said what was done.
+    .filter((e) => e.kind !== 'used')
+    .sort((a, b) => {
+      if (a.date === b.date) return a.at < b.at ? 1 : -1;
+      return a.date < b.date ? 1 : -1;
+    });
   const parts = new Set(plan.parts.map((p) => p.id));
   const lineOf = (e: Entry): { id: string; what: string; detail: string } => ({
     id: e.id,
@@ -127,11 +131,18 @@ const WHAT: Record<Entry['kind'], (who: string, what: string) => string> = {
   missed: (who, what) => `${who || 'All'} did not get to ${what}`,
   read: (who, what) => `${who} read ${what}`,
   prepared: (_, what) => `Got ready: ${what}`,
+  used: (_, what) => `Used ${what}`,
+  bought: (_, what) => `Bought ${what}`,
+  printed: (who, what) => `Printed ${what}${who && ` for ${who}`}`,
+  packed: (_, what) => `Packed the kit of ${what}`,
+  counted: (_, what) => `Counted ${what}`,
   asked: (who, what) => `${who} was asked ${what}`,
+  checked: (who, what) => `${who}: ${what}`,
   attended: (who, what) => `${who} was there ${what}`,
   loved: (who, what) => `${who || 'All'} loved ${what}`,
   noted: (who, what) => `A note on ${[what || 'the day', who && `for ${who}`].filter(Boolean).join(' ')}`,
   otherwise: (_, what) => `Indoors: ${what}`,
+  longer: (_, what) => `More time for ${what}`,
   kept: (who, what) => `Work of ${[who, what].filter(Boolean).join(', ')}`,
   help: (who, what) => `${who} asked for help${what && ` with ${what}`}`,
   early: (who) => `${who} was done early`,

@@ -32,3 +32,5 @@ export async function keepWork(base: number, input: unknown, form: unknown): Pro
   if ('refused' in kept) return { is: 'faulty', faults: [{ where: 'file', what: kept.refused }] };
   return give(commands.keepWork, base, { ...rest, date, file: kept.name });
 }
+export const takeLonger = async (base: number, input: unknown): Promise<Outcome> =>
+  give(commands.takeLonger, base, input);

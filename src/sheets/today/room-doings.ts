@@ -5,7 +5,7 @@ import type { DoingGroup } from '@/kit/list-line';
 import type { DayRoom } from '../frame/day';
 import type { useAct } from '../frame/use-act';
 import { felt, moveOn, tickDay } from './actions';
-import { doOtherwise, love } from './fact-actions';
+import { doOtherwise, love, takeLonger } from './fact-actions';
 import type { RoomDialogName } from './room-dialogs';
 import type { TodayView } from './load';
 
@@ -56,6 +56,14 @@ function whatHappened({ room, view: { date, rooms }, act, done, setDone, open }:
               act((base) => moveOn(base, { partId, date, rubOut: false }), {
                 rubOut: (base) => moveOn(base, { partId, date, rubOut: true }),
               }),
+          },
+        ]
+      : []),
+    ...(!done
+      ? [
+          {
+            name: 'Ten minutes more',
+            do: () => act((base) => takeLonger(base, { partId, minutes: 10, date })),
           },
         ]
       : []),

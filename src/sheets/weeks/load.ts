@@ -1,6 +1,6 @@
 import { addDays, dayMonth, lengthText, mondayOf, shortDate } from '@/core/calendar/dates';
 import { schoolDays } from '@/core/calendar/school-days';
-import { cautionsFor, shown } from '@/core/cautions/match';
+import { cautionsAhead } from '@/core/cautions/match';
 import { loadsOn } from '@/core/dayplan/loads';
 import { partMinutes } from '@/core/layout/input';
 import { preparing } from '@/core/prep/when';
@@ -89,6 +89,8 @@ export interface WeeksView {
   inkable: boolean;
   /** Preparations for parts of this week whose last day has gone by, and that are not done. */
   unready: string[];
+  /** Minutes of what is to be got ready on days of this week and not ready yet. */
+  prepMinutes: number;
   rubbable: boolean;
   /** Pencilled sittings on days gone by. */
   stale: number;
@@ -151,16 +153,6 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
   };
 
   const ready = preparing(plan, today).planned.filter((p) => !p.isReady);
-  const cautious = new Map(
-    plan.parts
-      .filter((p) => p.preparations.length)
-      .map((p) => [
-        p.id,
-        shown(cautionsFor(p, plan.children, plan.family?.allergies ?? [], monday)).map((c) =>
-          c.title.toLowerCase(),
-        ),
-      ]),
-  );
   const lastLesson =
     plan.sittings
       .filter((s) => parts.get(s.partId)?.lessonId)
@@ -216,7 +208,13 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
         .map((r) => ({
           what: r.day > date ? `${shortDate(r.day)}: ${r.what}` : r.what,
           for: r.part,
-          cautions: cautious.get(r.partId) ?? [],
+          cautions: cautionsAhead(
+            parts.get(r.partId)!,
+            r.what,
+            plan.children,
+            plan.family?.allergies ?? [],
+            monday,
+          ).map((c) => c.toLowerCase()),
         })),
       others: together.map((s): OtherRoom => {
         const part = parts.get(s.partId)!;
@@ -286,6 +284,9 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
     info,
     today,
     hasYear: !!plan.year,
+    prepMinutes: ready
+      .filter((r) => r.day >= monday && r.day <= addDays(monday, 6))
+      .reduce((sum, r) => sum + r.minutes, 0),
     unready: ready
       .filter((r) => r.isLate && dates.includes(r.on))
       .map((r) => `${r.what}, for ${r.part} on ${shortDate(r.on)}`),

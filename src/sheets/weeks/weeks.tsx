@@ -44,6 +44,7 @@ export function WeeksSheet(view: WeeksView) {
               },
             ]
           : []),
+        ...(view.prepMinutes ? [{ name: 'To prepare', value: lengthText(view.prepMinutes) }] : []),
       ]}
       keys={[
         { keys: 'Alt ← →', does: 'on a lesson: a school day earlier or later' },

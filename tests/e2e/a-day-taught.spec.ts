@@ -1,0 +1,104 @@
+/** A whole day taught on a laptop and a phone at once, as it comes: over time, ill, rained off, read by somebody else. */
+import Database from 'better-sqlite3';
+import { breaches } from '../../src/core/layout/check';
+import { byId, doneParts } from '../../src/core/plan/lookup';
+import { readPlan } from '../../src/data/plan';
+import { expect, test } from './app';
+import { typeDate } from './hands';
+
+const TODAY = '2026-10-28';
+
+test.use({ stores: 'the demo', today: '2026-10-28T11:02' });
+
+test('a day is taught by two at once, and what it did not get to stands on days to come', async ({
+  page,
+  browser,
+  baseURL,
+  app,
+}) => {
+  const phone = await (
+    await browser.newContext({ viewport: { width: 390, height: 844 }, baseURL })
+  ).newPage();
+  await page.goto('/today');
+  await phone.goto('/today');
+  // The other parent ticks on the phone what is done; the laptop has it at once.
+  await phone
+    .getByRole('checkbox', { name: /^Done: At breakfast/ })
+    .first()
+    .press('Space');
+  await expect(page.getByRole('checkbox', { name: /^Done: At breakfast/ })).toBeChecked();
+  // The dye pot runs over: what comes after it is later.
+  const ends = async (): Promise<string> => {
+    await page
+      .getByRole('button', { name: /^Dye pot, / })
+      .first()
+      .click();
+    const said = await page
+      .getByRole('menu')
+      .getByText(/ to \d+:\d\d, /)
+      .first()
+      .textContent();
+    await page.keyboard.press('Escape');
+    return / to (\d+:\d\d)/.exec(said!)![1];
+  };
+  const before = await ends();
+  await page
+    .getByRole('button', { name: /^Dye pot, / })
+    .first()
+    .click();
+  await page.getByRole('menuitem', { name: 'Ten minutes more' }).click();
+  await expect(page.getByText('10 min more for “Dye pot”')).toBeVisible();
+  const minutes = (clock: string): number => Number(clock.split(':')[0]) * 60 + Number(clock.split(':')[1]);
+  await expect.poll(async () => minutes(await ends()) - minutes(before)).toBe(10);
+
+  // Bram is ill from eleven: ways through are worked out, and one is taken.
+  await page.goto('/weeks/came-up');
+  await typeDate(page, 'From', '2026-10-28');
+  await typeDate(page, 'To', '2026-10-28');
+  await page.getByRole('button', { name: /What came up/ }).click();
+  await page.getByRole('option', { name: 'a child is ill' }).click();
+  await page.getByRole('button', { name: /Who$/ }).click();
+  await page.getByRole('option', { name: 'Bram' }).click();
+  await page.getByRole('button', { name: 'Take A' }).click();
+  await expect(page.getByText(/Bram/).first()).toBeVisible();
+
+  // The farm is rained off on Friday: its other form stands on the day.
+  await page.goto('/today?day=2026-10-30');
+  await page
+    .getByRole('button', { name: /^Sheep farm visit, / })
+    .first()
+    .click();
+  await page.getByRole('menuitem', { name: /^Indoors instead/ }).click();
+  await expect(page.getByText('“Sheep farm visit” is done indoors')).toBeVisible();
+
+  // The day is closed: all that was not done has a day to come.
+  await page.goto('/today');
+  await page.getByRole('button', { name: 'Close the day…' }).click();
+  const closing = page.getByRole('dialog', { name: 'Close Wed 28 Oct' });
+  await expect(closing.getByText(/\d+ of \d+ rooms? done\./)).toBeVisible();
+  await closing.getByRole('button', { name: 'Move it on' }).click();
+  const rubOut = page.getByRole('button', { name: 'Rub it out and go ahead' });
+  await expect(closing.or(rubOut).or(page.getByRole('status')).first()).toBeVisible();
+  if (await rubOut.isVisible()) await rubOut.click();
+  await expect(closing).toBeHidden();
+  // The phone shows the same, and nothing that was ticked is lost.
+  await expect(phone.getByRole('checkbox', { name: /^Done: At breakfast/ }).first()).toBeChecked();
+  await phone.context().close();
+
+  // By the check that knows the rules and not the engine: no promise is broken, and what was left has a day to come.
+  const store = new Database(app.db, { readonly: true });
+  const plan = readPlan(store);
+  store.close();
+  expect(breaches(plan)).toEqual([]);
+  const done = doneParts(plan);
+  const missed = plan.marks.filter((m) => m.outcome === 'missed' && m.date === TODAY);
+  const parts = byId(plan.parts);
+  for (const { partId } of missed) {
+    const part = parts.get(partId);
+    if (!part || done.has(partId) || (part.ruleId !== null && part.lessonId === null)) continue;
+    expect(
+      plan.sittings.some((s) => s.partId === partId && s.date > TODAY),
+      part.title,
+    ).toBe(true);
+  }
+});
