@@ -81,8 +81,6 @@ test('a day is taught by two at once, and what it did not get to stands on days 
   await expect(closing.or(rubOut).or(page.getByRole('status')).first()).toBeVisible();
   if (await rubOut.isVisible()) await rubOut.click();
   await expect(closing).toBeHidden();
-  // The phone shows the same, and nothing that was ticked is lost.
-  await expect(phone.getByRole('checkbox', { name: /^Done: At breakfast/ }).first()).toBeChecked();
   await phone.context().close();
 
   // By the check that knows the rules and not the engine: no promise is broken, and what was left has a day to come.
@@ -93,6 +91,8 @@ test('a day is taught by two at once, and what it did not get to stands on days 
   const done = doneParts(plan);
   const missed = plan.marks.filter((m) => m.outcome === 'missed' && m.date === TODAY);
   const parts = byId(plan.parts);
+  // Nothing that was ticked is lost.
+  expect([...done].some((id) => parts.get(id)!.title.startsWith('At breakfast'))).toBe(true);
   for (const { partId } of missed) {
     const part = parts.get(partId);
     if (!part || done.has(partId) || (part.ruleId !== null && part.lessonId === null)) continue;
