@@ -61,10 +61,13 @@ export function Network({ network }: { network: NetworkView }) {
                 aria-label={`Give ${c.name} a new link`}
                 onPress={() => run(() => giveNewLink(c.id))}
               >
-                Give a new link: the one before opens nothing any more
+                Give a new link
               </PlainButton>
             </div>
           ))}
+          {children.length ? (
+            <Quiet>A child’s new link takes the place of the one before, which opens nothing any more.</Quiet>
+          ) : null}
           <Buttons>
             <Button onPress={() => setAsking(true)}>Another passphrase…</Button>
             <Button isDisabled={isBusy} onPress={() => run(closeTheHouse)}>

@@ -1,10 +1,12 @@
 'use client';
 /** What is asked about a room of the day before it is done or written down. */
-import { Button } from '@/kit/button';
+import styled from 'styled-components';
+import { Button, PlainButton } from '@/kit/button';
 import { Choose } from '@/kit/choose';
 import { TextField } from '@/kit/field';
 import { FormDialog } from '@/kit/form-dialog';
 import { Quiet } from '@/kit/text';
+import { colour } from '@/kit/tokens';
 import type { DayRoom } from '../frame/day';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
@@ -119,15 +121,14 @@ function KeepWork({ room, view: { date, children }, onClose }: Of) {
   };
   return (
     <FormDialog title={`Work of “${room.title}”`} verb="Keep it" onSubmit={save} onClose={onClose}>
-      <label>
+      <FileLabel>
         Photograph (PNG, JPEG, WebP) or PDF
-        <br />
         <input
           type="file"
           accept="image/png,image/jpeg,image/webp,application/pdf"
           onChange={(e) => form.set('file', e.target.files?.[0])}
         />
-      </label>
+      </FileLabel>
       {form.error('file') ? <p role="alert">{form.error('file')}</p> : null}
       {room.childIds.length > 1 ? (
         <Choose
@@ -177,12 +178,14 @@ function Missing({ room, view: { date }, onClose }: Of) {
       onClose={onClose}
     >
       {room.needs.length > 1 ? (
-        <Choose
-          label="Of what it needs"
-          value={room.needs.includes(thing) ? thing : room.needs[0]}
-          onChange={(v) => form.set('thing', v)}
-          choices={room.needs.map((name) => ({ value: name, name }))}
-        />
+        <div>
+          It needs{' '}
+          {room.needs.map((name) => (
+            <PlainButton key={name} aria-label={`${name} is missing`} onPress={() => form.set('thing', name)}>
+              {name}
+            </PlainButton>
+          ))}
+        </div>
       ) : null}
       <TextField
         label="What is missing"
@@ -214,3 +217,28 @@ function Missing({ room, view: { date }, onClose }: Of) {
   );
 }
 const SAY_WHAT = 'Say what is missing.';
+
+/** A label with a way to choose a file, drawn as our buttons are. */
+const FileLabel = styled.label`
+  display: grid;
+  gap: 4px;
+  font-size: 13px;
+  font-weight: 600;
+  input {
+    font: inherit;
+    font-weight: 400;
+    min-width: 0;
+  }
+  input::file-selector-button {
+    font: inherit;
+    font-weight: 700;
+    min-height: 32px;
+    padding: 4px 13px;
+    margin-right: 10px;
+    cursor: pointer;
+    color: ${colour.ink};
+    background: ${colour.sheet};
+    border: 1.5px solid ${colour.ink};
+    border-radius: 2px;
+  }
+`;
