@@ -16,6 +16,8 @@ export function familyRows(family: Family): Pick<Rows, 'family'> {
         allergies: JSON.stringify(family.allergies),
         patterns: JSON.stringify(family.patterns),
         counts_for: JSON.stringify(family.countsFor),
+        recall: JSON.stringify(family.recall),
+        hours: family.hours,
         card: family.card && JSON.stringify(family.card),
       },
     ],
@@ -30,6 +32,8 @@ export function familyFrom({ family: [row] }: Pick<Rows, 'family'>): Family | nu
         allergies: JSON.parse(row.allergies as string),
         patterns: JSON.parse(row.patterns as string),
         countsFor: JSON.parse(row.counts_for as string),
+        recall: JSON.parse(row.recall as string),
+        hours: row.hours as Family['hours'],
         card: row.card === null ? null : JSON.parse(row.card as string),
       }
     : null;

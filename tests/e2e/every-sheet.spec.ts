@@ -22,6 +22,7 @@ const EMPTY = [
   '/ready',
   '/paper/kits',
   '/today',
+  '/record',
 ];
 /**
  * What axe looks at, in the one document there is (no frames, hence its plain mode): every sheet with the demo in it,

@@ -36,6 +36,34 @@ export const takeLonger = command({
   touches: ['happened'],
 });
 
+const GRADE_WORDS = ['forgot', 'knew with effort', 'knew', 'knew at once'] as const;
+const MET_WORDS = ['not yet', 'with help', 'alone'] as const;
+
+/** @see GRADES of core/recall: 1 forgotten, 2 with effort, 3 known, 4 at once; null takes it back */
+export const ask = command({
+  shape: z.strictObject({
+    promptId: id,
+    childId: id,
+    grade: z.int().min(1).max(4).nullable(),
+    title: z.string().trim().max(300),
+    date: isoDate,
+  }),
+  label: (v, plan) =>
+    v.grade === null
+      ? `${childName(plan, v.childId)} was not asked after all`
+      : `${childName(plan, v.childId)} ${GRADE_WORDS[v.grade - 1]}: ${v.title}`,
+  edit: (v) => edits.setAsked(v.promptId, v.childId, v.grade, v.title, v.date),
+  touches: ['happened'],
+});
+
+export const check = command({
+  shape: z.strictObject({ objectiveId: id, childId: id, grade: z.int().min(1).max(3), date: isoDate }),
+  label: (v, plan) =>
+    `${childName(plan, v.childId)}, ${MET_WORDS[v.grade - 1]}: ${plan.objectives.find((o) => o.id === v.objectiveId)?.wording ?? 'an objective'}`,
+  edit: (v) => edits.setChecked(v.objectiveId, v.childId, v.grade, v.date),
+  touches: ['happened'],
+});
+
 export const note = command({
   shape: z.strictObject({
     partId: id.nullable(),

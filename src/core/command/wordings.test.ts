@@ -77,6 +77,7 @@ const PLAN: Plan = {
 };
 const WENKE = PLAN.adults[0].id;
 const BELT = PLAN.parts.flatMap((p) => p.alternatives).find((a) => a.title === 'A belt on a card loom')!.id;
+const OBJECTIVE = PLAN.objectives[0];
 const adult = (name: string): object => ({ name, minutes: 60, weekdays: [3] });
 const childTyped = (): object => {
   const { rungs: _rungs, measured: _measured, ...typed } = blankChild;
@@ -594,6 +595,21 @@ const ROWS: Row[] = [
   ['Took back a note of reading', 'today.forgetReading', 'gone'],
   ['Bram loved “Dye pot”', 'facts.love', { partId: POT, childId: BRAM, is: true, date: TODAY }],
   ['Everyone did not love “Dye pot”', 'facts.love', { partId: POT, childId: null, is: false, date: TODAY }],
+  [
+    'Bram knew with effort: mordant',
+    'facts.ask',
+    { promptId: 'w1', childId: BRAM, grade: 2, title: 'mordant', date: TODAY },
+  ],
+  [
+    'Bram was not asked after all',
+    'facts.ask',
+    { promptId: 'w1', childId: BRAM, grade: null, title: 'mordant', date: TODAY },
+  ],
+  [
+    `Bram, alone: ${OBJECTIVE.wording}`,
+    'facts.check',
+    { objectiveId: OBJECTIVE.id, childId: BRAM, grade: 3, date: TODAY },
+  ],
   ['10 min more for “Dye pot”', 'facts.takeLonger', { partId: POT, minutes: 10, date: TODAY }],
   ['“Sheep farm visit” is done indoors', 'facts.doOtherwise', { partId: D('0316'), is: true, date: TODAY }],
   ['“Dye pot” is done as it was meant', 'facts.doOtherwise', { partId: POT, is: false, date: TODAY }],

@@ -79,6 +79,28 @@ export const setOtherwise =
 export const takeLonger = (partId: string, minutes: number, date: IsoDate): Edit =>
   say({ kind: 'longer', partId, minutes, date });
 
+/** How well a child knew something when it was asked, in the place of what was said of it on the same day. */
+export const setAsked =
+  (promptId: string, childId: string, grade: number | null, title: string, date: IsoDate): Edit =>
+  (plan, context) => {
+    const fact = { kind: 'asked', promptId, childId, date } as const;
+    const without = setFact(fact, false)(plan, context);
+    if (grade === null || 'refused' in without) return without;
+    return say({ ...fact, grade, title })(without.plan, context);
+  };
+
+/** How far a child meets an objective: not yet, with help, alone. Each step stays written down with its day. */
+export const setChecked =
+  (objectiveId: string, childId: string, grade: number, date: IsoDate): Edit =>
+  (plan, context) => {
+    const objective = plan.objectives.find((o) => o.id === objectiveId);
+    if (!objective) return { refused: GONE };
+    const fact = { kind: 'checked', objectiveId, childId, date } as const;
+    const without = setFact(fact, false)(plan, context);
+    if ('refused' in without) return without;
+    return say({ ...fact, grade, title: objective.wording })(without.plan, context);
+  };
+
 /** A note on a part, or on the day. */
 export const noteOn = (partId: string | null, childId: string | null, note: string, date: IsoDate): Edit =>
   say({ kind: 'noted', partId, childId, note, date });

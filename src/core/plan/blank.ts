@@ -11,6 +11,8 @@ export const blankFamily: Family = {
   allergies: [],
   patterns: [],
   countsFor: {},
+  recall: { minutes: 8, retention: 90 },
+  hours: 'in full',
   card: null,
 };
 

@@ -36,6 +36,12 @@ export const family = z.strictObject({
   patterns: z.array(pattern).max(20).default([]),
   /** What a kind of work counts for, by kind: `copying` for handwriting and language. */
   countsFor: z.partialRecord(z.enum(PART_KINDS), z.array(subject).max(6)).default({}),
+  /** Minutes a school day for what is said again, and the share of it that is to be remembered, in hundredths. */
+  recall: z
+    .strictObject({ minutes: z.int().min(0).max(60), retention: z.int().min(70).max(97) })
+    .default({ minutes: 8, retention: 90 }),
+  /** How an hour counts that serves several subjects: in full for each, or shared out among them. */
+  hours: z.enum(['in full', 'shared']).default('in full'),
   /** The library card; null without one. */
   card: card.nullable().default(null),
 });

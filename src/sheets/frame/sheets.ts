@@ -16,6 +16,7 @@ export const SHEETS: readonly SheetName[] = [
   { number: 6, name: 'Weeks', path: '/weeks', ofUnit: true },
   { number: 7, name: 'Ready', path: '/ready', ofUnit: false },
   { number: 8, name: 'Today', path: '/today', ofUnit: false },
+  { number: 9, name: 'Record', path: '/record', ofUnit: false },
 ];
 
 /** Not numbered: who is at the table. Its key is 0. */

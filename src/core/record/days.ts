@@ -1,0 +1,92 @@
+/** The school days of the year as they were kept and lost, against the family’s own target. */
+import { addDays, mondayOf, weekdayOf } from '../calendar/dates';
+import { schoolDays } from '../calendar/school-days';
+import { inForce } from '../plan/happened';
+import type { IsoDate } from '../plan/measures';
+import type { Plan } from '../plan/plan';
+import type { SchoolYear } from '../plan/year';
+
+export interface WeekKept {
+  monday: IsoDate;
+  kept: number;
+  lost: number;
+  /** School days of the week that are still to come. */
+  toCome: number;
+}
+
+export interface DaysKept {
+  weeks: WeekKept[];
+  kept: number;
+  /** Days on which there was to be school and was none, with why: the label of the day off, or nothing was written down. */
+  lost: { date: IsoDate; why: string }[];
+  /** School days from today on that are on the plan, today only while nothing is written down of it. */
+  toCome: number;
+  target: number | null;
+  /** Days by which the plan falls short of the target; 0 where it does not. */
+  short: number;
+  /** Saturdays to come in weeks that have school, as many as are short, that would make it up; fewer where there are not so many. */
+  wouldDo: IsoDate[];
+}
+
+/** Kinds of days off on which there was to be school. */
+const LOST: readonly string[] = ['illness'];
+
+/** Days on which something of school is written down. */
+const keptOn = ({ entries }: Plan): Set<IsoDate> =>
+  new Set(
+    inForce(entries)
+      .filter((e) => e.kind === 'done' || e.kind === 'read' || e.kind === 'attended')
+      .map((e) => e.date),
+  );
+
+/** @returns undefined while there is no school year */
+export function daysKept(plan: Plan, today: IsoDate): DaysKept | undefined {
+  const { year } = plan;
+  if (!year) return undefined;
+  const kept = keptOn(plan);
+  const school = schoolDays(year).map((d) => d.date);
+  const isSchool = new Set(school);
+  // Without what kept school from being held there would have been school.
+  const meant = schoolDays({ ...year, daysOff: year.daysOff.filter((d) => !LOST.includes(d.kind)) }).map(
+    (d) => d.date,
+  );
+  const off = (date: IsoDate): string =>
+    year.daysOff.find((d) => LOST.includes(d.kind) && d.first <= date && date <= d.last)?.label ?? '';
+  const lost = meant
+    .filter((date) => date < today && !kept.has(date))
+    .map((date) => ({ date, why: isSchool.has(date) ? '' : off(date) || 'lost' }));
+  const toCome = school.filter((d) => d > today || (d === today && !kept.has(d)));
+  const keptInYear = [...kept].filter((d) => d >= year.starts && d <= today).sort();
+  const weeks = new Map<IsoDate, WeekKept>();
+  const weekOf = (date: IsoDate): WeekKept => {
+    const monday = mondayOf(date);
+    let week = weeks.get(monday);
+    if (!week) weeks.set(monday, (week = { monday, kept: 0, lost: 0, toCome: 0 }));
+    return week;
+  };
+  for (const d of meant) weekOf(d);
+  for (const d of keptInYear) weekOf(d).kept++;
+  for (const { date } of lost) weekOf(date).lost++;
+  for (const d of toCome) weekOf(d).toCome++;
+  const short = Math.max(0, (year.targetDays ?? 0) - keptInYear.length - toCome.length);
+  return {
+    weeks: [...weeks.values()].sort((a, b) => (a.monday < b.monday ? -1 : 1)),
+    kept: keptInYear.length,
+    lost,
+    toCome: toCome.length,
+    target: year.targetDays,
+    short,
+    wouldDo: freeSaturdays(year, isSchool, today).slice(0, short),
+  };
+}
+
+/** Saturdays without school in weeks that have school, after today, the last ones of the year first to be thought of last. */
+function freeSaturdays(year: SchoolYear, school: ReadonlySet<IsoDate>, today: IsoDate): IsoDate[] {
+  const found: IsoDate[] = [];
+  const isOff = (date: IsoDate): boolean => year.daysOff.some((d) => d.first <= date && date <= d.last);
+  for (let day = addDays(today, 1); day <= year.ends; day = addDays(day, 1)) {
+    if (weekdayOf(day) !== 6 || school.has(day) || isOff(day)) continue;
+    if (school.has(addDays(day, -1))) found.push(day);
+  }
+  return found;
+}

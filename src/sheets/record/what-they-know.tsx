@@ -1,0 +1,136 @@
+'use client';
+/** How far each child meets each objective of the unit, one press a step: not yet, with help, alone. */
+import Link from 'next/link';
+import { Button as AriaButton } from 'react-aria-components/Button';
+import styled from 'styled-components';
+import { shortDate } from '@/core/calendar/dates';
+import { ChildName } from '@/kit/hatch';
+import { Column, Heading, Quiet } from '@/kit/text';
+import { colour } from '@/kit/tokens';
+import { useAct } from '../frame/use-act';
+import { useDrawnAtOnce } from '../frame/use-drawn-at-once';
+import { check } from './actions';
+import type { RecordView } from './load';
+
+const MET = ['not yet', 'with help', 'alone'] as const;
+
+export function WhatTheyKnow({ view }: { view: RecordView }) {
+  const { unit, objectives, children, words, wordCount } = view;
+  if (!unit) return null;
+  return (
+    <Column aria-labelledby="know">
+      <header>
+        <Heading id="know">What they know: {unit.title}</Heading>
+        <Quiet as="span">not yet · with help · alone</Quiet>
+      </header>
+      {objectives.length ? (
+        <Grid $children={children.length}>
+          <span />
+          {children.map((c) => (
+            <ChildName key={c.id} name={c.name} hatch={c.hatch} />
+          ))}
+          {objectives.map((o) => (
+            <Objective key={o.id} objective={o} view={view} />
+          ))}
+          <span>words likely to be known today</span>
+          {children.map((c) => (
+            <span key={c.id}>
+              <b>{words[c.id]}</b> of {wordCount}
+            </span>
+          ))}
+        </Grid>
+      ) : (
+        <Quiet>
+          This unit has no objectives. They are said on <Link href={`/unit?unit=${unit.id}`}>Unit</Link>.
+        </Quiet>
+      )}
+    </Column>
+  );
+}
+
+function Objective({
+  objective: { id, wording, met },
+  view: { children, today },
+}: {
+  objective: RecordView['objectives'][number];
+  view: RecordView;
+}) {
+  return (
+    <>
+      <span>{wording}</span>
+      {children.map((c) => (
+        <Step key={c.id} objectiveId={id} wording={wording} child={c} met={met[c.id]} today={today} />
+      ))}
+    </>
+  );
+}
+
+function Step({
+  objectiveId,
+  wording,
+  child,
+  met,
+  today,
+}: {
+  objectiveId: string;
+  wording: string;
+  child: RecordView['children'][number];
+  met: { grade: number; date: string } | undefined;
+  today: string;
+}) {
+  const { act } = useAct();
+  const [grade, draw] = useDrawnAtOnce(met?.grade ?? 1);
+  const next = (grade % 3) + 1;
+  return (
+    <Press
+      aria-label={`${child.name}, ${wording}: ${MET[grade - 1]}${met ? ` since ${shortDate(met.date)}` : ''}. Press for ${MET[next - 1]}`}
+      onPress={() => {
+        const back = draw(next);
+        act((base) => check(base, { objectiveId, childId: child.id, grade: next, date: today }), {
+          failed: back,
+        });
+      }}
+    >
+      <Mark data-met={grade} />
+    </Press>
+  );
+}
+
+const Grid = styled.div<{ $children: number }>`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) repeat(${(p) => p.$children}, minmax(44px, auto));
+  gap: 2px 12px;
+  align-items: center;
+  font-size: 13.5px;
+  & > * {
+    min-height: 34px;
+    padding: 4px 0;
+    align-self: stretch;
+    border-bottom: 1px solid transparent;
+    display: flex;
+    align-items: center;
+    gap: 4px;
+    overflow-wrap: anywhere;
+  }
+  & > b {
+    font-size: 13px;
+  }
+`;
+const Press = styled(AriaButton)`
+  background: none;
+  border: 0;
+  min-width: 32px;
+  cursor: pointer;
+`;
+const Mark = styled.span`
+  width: 18px;
+  height: 18px;
+  border: 1.5px solid ${colour.ink};
+  background: ${colour.room};
+  &[data-met='2'] {
+    background: linear-gradient(to bottom right, ${colour.ink} 50%, ${colour.room} 50%);
+  }
+  &[data-met='3'] {
+    background: ${colour.ink};
+  }
+`;
