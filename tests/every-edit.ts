@@ -99,7 +99,14 @@ import {
   takeOffLesson,
 } from '../src/core/edit/books';
 import { freeAlternative, makeAlternative, takeAlternative } from '../src/core/edit/alternatives';
-import { addAdult, editAdult, removeAdult, setCountsFor, setPantry } from '../src/core/edit/household';
+import {
+  addAdult,
+  editAdult,
+  removeAdult,
+  setCountsFor,
+  setCounting,
+  setPantry,
+} from '../src/core/edit/household';
 import { addChild, editChild, setFamily, setRung } from '../src/core/edit/family';
 import {
   addIdeas,
@@ -416,6 +423,10 @@ export const EVERY_EDIT: Step[] = [
   (p, n) => say({ kind: 'noted', note: 'Rain', partId: part(p, n), date: day(n) }),
   (p, n) => sayAnew({ kind: 'packed', lessonId: lesson(p, n), date: day(n) }),
   (p, n) => setFact({ kind: 'packed', lessonId: lesson(p, n), date: day(n) }, n % 2 > 0, 'once'),
+  (_, n) =>
+    setCounting(
+      n % 2 ? { kitNumbers: 'year' } : { recall: { minutes: n % 60, retention: 85 }, hours: 'shared' },
+    ),
   (_, n) => setBought({ name: 'alum', amount: n % 3 ? 10 * n : null, unit: 'g' }, n % 4 > 0, day(n)),
   (p, n) => setPrinted(lesson(p, n), n % 2 ? 'c1' : 'c2', 1 + (n % 5), n % 3 > 0, day(n)),
   (p, n) => setPacked(lesson(p, n), n % 3 > 0, day(n)),

@@ -77,6 +77,7 @@ const SAMPLES: unknown[] = [
   { loans: 4, weeks: 2, renewals: 1, days: [3] },
   { minutes: 11, retention: 85 },
   'shared',
+  'year',
   { on: 'weekday', weekday: 4, everyWeeks: 2, startWeek: 2 },
   { kind: 'day-off', label: 'x' },
   '2027-06-20T10:00:00.000Z',

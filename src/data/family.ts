@@ -18,6 +18,7 @@ export function familyRows(family: Family): Pick<Rows, 'family'> {
         counts_for: JSON.stringify(family.countsFor),
         recall: JSON.stringify(family.recall),
         hours: family.hours,
+        kit_numbers: family.kitNumbers,
         card: family.card && JSON.stringify(family.card),
       },
     ],
@@ -34,6 +35,7 @@ export function familyFrom({ family: [row] }: Pick<Rows, 'family'>): Family | nu
         countsFor: JSON.parse(row.counts_for as string),
         recall: JSON.parse(row.recall as string),
         hours: row.hours as Family['hours'],
+        kitNumbers: row.kit_numbers as Family['kitNumbers'],
         card: row.card === null ? null : JSON.parse(row.card as string),
       }
     : null;

@@ -65,3 +65,8 @@ export const Line = styled.div`
   align-items: baseline;
   justify-content: space-between;
 `;
+/** What may be wider than its place: it is moved sideways in it, also by keys. */
+export const Across = styled.div`
+  overflow-x: auto;
+  min-width: 0;
+`;

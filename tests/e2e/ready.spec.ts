@@ -70,6 +70,11 @@ test('what is to be printed and packed is by lesson, for whom how many, and one 
   await expect(page.getByText(/by the door/)).toBeVisible();
   await page.reload();
   await expect(page.getByRole('checkbox', { name: 'Packed: kit 8, Colour from the dye pot' })).toBeChecked();
+  await page.getByRole('button', { name: /Numbered through/ }).click();
+  await page.getByRole('option', { name: 'the year' }).click();
+  await expect(page.getByRole('checkbox', { name: 'Packed: kit 22, Colour from the dye pot' })).toBeChecked();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('checkbox', { name: 'Packed: kit 8, Colour from the dye pot' })).toBeChecked();
   await page.getByRole('link', { name: 'Labels for the kits' }).click();
   await expect(page.getByText('Place: by the door')).toBeVisible();
   const kit = page.getByRole('heading', { name: /^8 Colour from the dye pot/ });

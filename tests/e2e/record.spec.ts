@@ -37,3 +37,15 @@ test('what was taught is asked again, each child in turn, and is not asked twice
   await expect(again.getByText(/Asked today: Bram, mordant/)).toBeVisible();
   await expect(again.getByText(/Bram’s next quiz: mordant/)).toBeVisible();
 });
+
+test('the family says how it counts: minutes to ask again, and hours shared out', async ({ page }) => {
+  await page.goto('/record');
+  await page.getByText('How it counts').click();
+  await page.getByLabel('Minutes a day to ask again').fill('0');
+  await page.getByRole('button', { name: /An hour of several subjects counts/ }).click();
+  await page.getByRole('option', { name: 'shared out among them' }).click();
+  await page.getByRole('button', { name: 'Count so' }).click();
+  await atRevision(page, 2);
+  await expect(page.getByText('Nothing is to be asked today.', { exact: false })).toBeVisible();
+  await expect(page.getByText(/serves several subjects is shared out among them/)).toBeVisible();
+});

@@ -1,6 +1,6 @@
 import { childName } from '../plan/called';
 import { z } from 'zod';
-import { addAdult, editAdult, removeAdult, setCountsFor, setPantry } from '../edit/household';
+import { addAdult, editAdult, removeAdult, setCounting, setCountsFor, setPantry } from '../edit/household';
 import { addChild, editChild, removeChild, setFamily, setRung } from '../edit/family';
 import { adultFields, thingInHouse } from '../plan/household';
 import { id, rung, skill } from '../plan/measures';
@@ -54,6 +54,19 @@ export const saveCountsFor = command({
   shape: family.shape.countsFor,
   label: () => 'Changed what counts for which subject',
   edit: setCountsFor,
+});
+
+export const saveCounting = command({
+  shape: z
+    .strictObject({
+      recall: family.shape.recall.unwrap(),
+      hours: family.shape.hours.unwrap(),
+      kitNumbers: family.shape.kitNumbers.unwrap(),
+    })
+    .partial(),
+  label: () => 'Changed how things are counted',
+  edit: setCounting,
+  touches: ['kept'],
 });
 
 export const placeOnRung = command({

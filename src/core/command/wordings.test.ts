@@ -120,6 +120,7 @@ const ROWS: Row[] = [
   ['Took an adult off the plan', 'family.dropAdult', 'nobody'],
   ['Changed what is in the house', 'family.savePantry', [{ name: 'salt', amount: 1, unit: 'kg' }]],
   ['Changed what counts for which subject', 'family.saveCountsFor', { copying: ['handwriting'] }],
+  ['Changed how things are counted', 'family.saveCounting', { hours: 'shared', kitNumbers: 'year' }],
   ['Set Junia’s rung in reading', 'family.placeOnRung', { childId: JUNIA, skill: 'reading', rung: 3 }],
   // Year
   ['Changed the school year', 'year.saveYear', { ...PLAN.year, weeksOn: 6 }],

@@ -72,3 +72,11 @@ export const setCountsFor =
     const named = Object.fromEntries(Object.entries(countsFor).filter(([, subjects]) => subjects.length));
     return { plan: { ...plan, family: { ...plan.family, countsFor: named } } };
   };
+
+/** Says how things are counted: minutes for what is asked again, hours of several subjects, the numbers of kits. */
+export const setCounting =
+  (change: Partial<Pick<Family, 'recall' | 'hours' | 'kitNumbers'>>): Edit =>
+  (plan) =>
+    plan.family
+      ? { plan: { ...plan, family: { ...plan.family, ...change } } }
+      : { refused: 'Say first who the family is.' };

@@ -13,6 +13,7 @@ export const blankFamily: Family = {
   countsFor: {},
   recall: { minutes: 8, retention: 90 },
   hours: 'in full',
+  kitNumbers: 'unit',
   card: null,
 };
 

@@ -42,6 +42,8 @@ export const family = z.strictObject({
     .default({ minutes: 8, retention: 90 }),
   /** How an hour counts that serves several subjects: in full for each, or shared out among them. */
   hours: z.enum(['in full', 'shared']).default('in full'),
+  /** Kits are numbered through their unit, or through the year. */
+  kitNumbers: z.enum(['unit', 'year']).default('unit'),
   /** The library card; null without one. */
   card: card.nullable().default(null),
 });

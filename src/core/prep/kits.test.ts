@@ -27,6 +27,20 @@ it('a kit is what its lesson needs, added up, and numbered as the lesson is; who
   ]);
 });
 
+it('numbers go on through the year where the family counts so', () => {
+  const other = { ...plan.units[0], id: 'u9', starts: '2027-01-04' };
+  const two = {
+    ...plan,
+    family: { ...plan.family!, kitNumbers: 'year' as const },
+    units: [...plan.units, other],
+    lessons: [...plan.lessons, { ...plan.lessons[0], id: 'l9', unitId: 'u9' }],
+    parts: [...plan.parts, { ...plan.parts[0], id: 'l9-a', lessonId: 'l9' }],
+    sittings: [...plan.sittings, { ...plan.sittings[0], id: 's9', partId: 'l9-a', date: '2027-01-05' }],
+  };
+  expect(kitsOf(two, other, TODAY).map((k) => k.number)).toEqual([4]);
+  expect(kitsOf(two, two.units[0], TODAY).map((k) => k.number)).toEqual([1, 3]);
+});
+
 it('what is done needs no kit any more', () => {
   expect(kits(after(plan, markDone('l1-a', null, TODAY)))).toEqual([[3, ['alum 15'], []]]);
 });

@@ -43,6 +43,17 @@ const packedIn = once(
     new Set(inForce(entries).flatMap((e) => (e.kind === 'packed' ? [e.lessonId] : []))),
 );
 
+/** Numbers that are taken by the units that begin before a unit, where kits are numbered through the year. */
+function kitsBefore(plan: Plan, unit: Unit): number {
+  if (plan.family?.kitNumbers !== 'year') return 0;
+  const isBefore = (u: Unit): boolean =>
+    !u.waiting &&
+    u.id !== unit.id &&
+    (u.starts < unit.starts || (u.starts === unit.starts && u.id < unit.id));
+  const earlier = new Set(plan.units.filter(isBefore).map((u) => u.id));
+  return plan.lessons.filter((l) => earlier.has(l.unitId)).length;
+}
+
 /** Kits of the lessons of a unit, for what of them stands on days to come and needs something. */
 export function kitsOf(plan: Plan, unit: Unit, today: IsoDate): Kit[] {
   const done = doneParts(plan);
@@ -51,6 +62,7 @@ export function kitsOf(plan: Plan, unit: Unit, today: IsoDate): Kit[] {
     plan.sittings.filter((s) => s.date >= today && !done.has(s.partId)),
     (s) => parts.get(s.partId)!.lessonId ?? '',
   );
+  const before = kitsBefore(plan, unit);
   return lessonsOf(plan, unit.id).flatMap((lesson): Kit[] => {
     const of = toCome.get(lesson.id) ?? [];
     const ids = new Set(of.map((s) => s.partId));
@@ -61,7 +73,7 @@ export function kitsOf(plan: Plan, unit: Unit, today: IsoDate): Kit[] {
     return [
       {
         lessonId: lesson.id,
-        number: lesson.number,
+        number: before + lesson.number,
         title: lesson.title,
         on: dates[0],
         contents,
@@ -85,13 +97,14 @@ export function countsOf(plan: Plan, unit: Unit, today: IsoDate): Counted[] {
     plan.sittings.filter((s) => s.date >= today && !done.has(s.partId)).map((s) => lessonOf.get(s.partId)),
   );
   const counted = inForce(plan.entries).filter((e) => e.kind === 'counted');
+  const before = kitsBefore(plan, unit);
   return lessonsOf(plan, unit.id)
     .filter((l) => taught.has(l.id) && !goesOn.has(l.id))
     .flatMap(({ id, title, number, kitCounts }) =>
       kitCounts.map(({ what, pieces }) => ({
         lessonId: id,
         title,
-        number,
+        number: before + number,
         what,
         pieces,
         back: counted.find((e) => e.lessonId === id && e.about.title === what)?.amount ?? null,

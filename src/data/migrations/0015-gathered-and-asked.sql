@@ -55,3 +55,6 @@ ALTER TABLE part ADD COLUMN or_parent INTEGER NOT NULL DEFAULT 0 CHECK (or_paren
 -- Minutes a day for what is said again, how surely it is to be remembered, and how an hour counts that serves several subjects.
 ALTER TABLE family ADD COLUMN recall TEXT NOT NULL DEFAULT '{"minutes":8,"retention":90}' CHECK (json_valid(recall));
 ALTER TABLE family ADD COLUMN hours TEXT NOT NULL DEFAULT 'in full' CHECK (hours IN ('in full', 'shared'));
+
+-- Whether kits are numbered through each unit or through the year.
+ALTER TABLE family ADD COLUMN kit_numbers TEXT NOT NULL DEFAULT 'unit' CHECK (kit_numbers IN ('unit', 'year'));

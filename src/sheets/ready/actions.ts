@@ -1,5 +1,6 @@
 'use server';
 import * as factCommands from '@/core/command/facts';
+import { saveCounting } from '@/core/command/family';
 import * as commands from '@/core/command/ready';
 import type { Outcome } from '../frame/outcome';
 import { give } from '../frame/act';
@@ -17,3 +18,5 @@ export const countIn = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.countIn, base, input);
 export const saveKit = async (base: number, lessonId: string, input: unknown): Promise<Outcome> =>
   give(commands.saveKit, base, input, { lessonId });
+export const countKits = async (base: number, input: unknown): Promise<Outcome> =>
+  give(saveCounting, base, input);

@@ -7,6 +7,7 @@ import { inAList } from '@/core/plan/called';
 import type { Counted, Kit } from '@/core/prep/kits';
 import { amountText } from '@/core/prep/units';
 import { Button, PlainButton } from '@/kit/button';
+import { Choose } from '@/kit/choose';
 import { Checkbox, NumberField, TextField } from '@/kit/field';
 import { FormDialog } from '@/kit/form-dialog';
 import { Column, Heading, Quiet } from '@/kit/text';
@@ -14,17 +15,21 @@ import { colour } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { useDrawnAtOnce } from '../frame/use-drawn-at-once';
 import { useForm } from '../frame/use-form';
-import { countIn, pack, saveKit } from './actions';
+import { countIn, countKits, pack, saveKit } from './actions';
 
 export function Kits({
   kits,
   counts,
+  numbers,
   today,
 }: {
   kits: readonly Kit[];
   counts: readonly Counted[];
+  numbers: 'unit' | 'year';
   today: string;
 }) {
+  const { act } = useAct();
+
   if (!kits.length && !counts.length) return null;
   return (
     <Column aria-labelledby="kits">
@@ -32,6 +37,12 @@ export function Kits({
         <Heading id="kits">Kits</Heading>
         <Quiet as="span">lid, place, key apart</Quiet>
       </header>
+      <Choose
+        label="Numbered through"
+        value={numbers}
+        onChange={(kitNumbers) => act((base) => countKits(base, { kitNumbers }))}
+        choices={NUMBERS}
+      />
       {kits.map((k) => (
         <KitLine key={k.lessonId} kit={k} today={today} />
       ))}
@@ -41,6 +52,11 @@ export function Kits({
     </Column>
   );
 }
+
+const NUMBERS = [
+  { value: 'unit', name: 'the unit' },
+  { value: 'year', name: 'the year' },
+] as const;
 
 function KitLine({ kit, today }: { kit: Kit; today: string }) {
   const { act } = useAct();

@@ -52,6 +52,7 @@ export interface ReadyView {
   /** Sheets of others that are copied, so many of each. */
   copies: Needed[];
   kits: Kit[];
+  kitNumbers: 'unit' | 'year';
   counts: Counted[];
   rained: Rained[];
   supplies: Needed[];
@@ -98,6 +99,7 @@ export async function loadReady(params: SearchParams): Promise<ReadyView> {
     prints: printsOf(plan, today, last),
     copies: needed.filter(isCopied),
     kits: running.flatMap((u) => kitsOf(plan, u, today)).filter((k) => k.on <= last),
+    kitNumbers: plan.family?.kitNumbers ?? 'unit',
     counts: running.flatMap((u) => countsOf(plan, u, today)).filter((c) => c.back !== c.pieces),
     rained: info.looking ? [] : rainedOn(plan, today, last, today),
     supplies: needed.filter((n) => !isCopied(n)),

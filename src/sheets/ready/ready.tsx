@@ -83,7 +83,7 @@ export function ReadySheet(view: ReadyView) {
         </section>
         <section>
           <ToPrint view={view} />
-          <Kits kits={view.kits} counts={view.counts} today={today} />
+          <Kits kits={view.kits} counts={view.counts} numbers={view.kitNumbers} today={today} />
           <Weather rained={view.rained} doOtherwise={doOtherwise} />
         </section>
       </Columns>

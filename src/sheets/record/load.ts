@@ -24,9 +24,10 @@ export interface RecordView {
   asks: RecallCard[];
   asked: RecallCard[];
   minutes: number;
+  retention: number;
   weak: Record<string, string[]>;
   /** What is said of how well the spacing fits each child. */
-  retention: { name: string; text: string }[];
+  fits: { name: string; text: string }[];
   read: { books: number; pages: number };
 }
 
@@ -41,10 +42,10 @@ export async function loadRecord(params: SearchParams): Promise<RecordView> {
   const starts = plan.year?.starts ?? today;
   const checked = entries.filter((e) => e.kind === 'checked');
   const cards = new Map(plan.children.map((c) => [c.id, cardsOf(plan, c, today)]));
-  const isAskedToday = (c: RecallCard): boolean =>
-    entries.some(
-      (e) => e.kind === 'asked' && e.date === today && e.promptId === c.promptId && e.childId === c.childId,
-    );
+  const askedToday = new Set(
+    entries.flatMap((e) => (e.kind === 'asked' && e.date === today ? [`${e.promptId} ${e.childId}`] : [])),
+  );
+  const isAskedToday = (c: RecallCard): boolean => askedToday.has(`${c.promptId} ${c.childId}`);
   const readings = entries.filter((e) => e.kind === 'read');
   return {
     info,
@@ -90,7 +91,8 @@ export async function loadRecord(params: SearchParams): Promise<RecordView> {
           .map((x) => x.asks),
       ]),
     ),
-    retention: plan.children.map((c) => ({ name: c.name, text: fits(retentionOf(plan, c.id)) })),
+    retention: plan.family?.recall.retention ?? 90,
+    fits: plan.children.map((c) => ({ name: c.name, text: fits(retentionOf(plan, c.id)) })),
     read: {
       books: new Set(readings.map((e) => e.bookId ?? e.about.title)).size,
       pages: readings.reduce((sum, e) => sum + (e.pages ?? 0), 0),

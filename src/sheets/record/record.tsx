@@ -5,10 +5,11 @@ import styled from 'styled-components';
 import { lengthText, shortDate } from '@/core/calendar/dates';
 import { count } from '@/core/plan/called';
 import { ChildName, hatchFill } from '@/kit/hatch';
-import { Column, Heading, Quiet } from '@/kit/text';
+import { Across, Column, Heading, Quiet } from '@/kit/text';
 import { colour, narrow } from '@/kit/tokens';
 import { Frame } from '../frame/frame';
 import { AsBuilt } from './as-built';
+import { HowItCounts } from './how-it-counts';
 import { inYear } from '../frame/look';
 import type { RecordView } from './load';
 import { SayAgain } from './say-again';
@@ -47,6 +48,7 @@ export function RecordSheet(view: RecordView) {
       <Columns>
         <section>
           <HoursTable view={view} />
+          {days ? <HowItCounts view={view} /> : null}
           <Quiet>
             Reading log: {count(read.books, 'book')}, {count(read.pages, 'page')}.{' '}
             <a href={inYear('/files/record.csv', info.looking?.id)} download="record.csv">
@@ -77,36 +79,38 @@ function HoursTable({ view: { hours, children, starts, shares } }: { view: Recor
         <Quiet as="span">since {shortDate(starts)}</Quiet>
       </header>
       {rows.length ? (
-        <Table>
-          <thead>
-            <tr>
-              <td />
-              {children.map((c) => (
-                <th key={c.id} scope="col">
-                  <ChildName name={c.name} hatch={c.hatch} />
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map((r) => (
-              <tr key={r.subject}>
-                <th scope="row">{r.subject}</th>
-                {children.map((c) => {
-                  const is = r.children[c.id]?.minutes ?? 0;
-                  return (
-                    <td key={c.id}>
-                      <svg width="54" height="10" aria-hidden="true">
-                        <rect width={(is / most) * 54} height="10" fill={hatchFill(c.hatch)} />
-                      </svg>
-                      {is ? lengthText(Math.round(is)) : '–'}
-                    </td>
-                  );
-                })}
+        <Across tabIndex={0} role="group" aria-label="Hours by subject and child">
+          <Table>
+            <thead>
+              <tr>
+                <td />
+                {children.map((c) => (
+                  <th key={c.id} scope="col">
+                    <ChildName name={c.name} hatch={c.hatch} />
+                  </th>
+                ))}
               </tr>
-            ))}
-          </tbody>
-        </Table>
+            </thead>
+            <tbody>
+              {rows.map((r) => (
+                <tr key={r.subject}>
+                  <th scope="row">{r.subject}</th>
+                  {children.map((c) => {
+                    const is = r.children[c.id]?.minutes ?? 0;
+                    return (
+                      <td key={c.id}>
+                        <svg width="54" height="10" aria-hidden="true">
+                          <rect width={(is / most) * 54} height="10" fill={hatchFill(c.hatch)} />
+                        </svg>
+                        {is ? lengthText(Math.round(is)) : '–'}
+                      </td>
+                    );
+                  })}
+                </tr>
+              ))}
+            </tbody>
+          </Table>
+        </Across>
       ) : (
         <Quiet>Nothing is ticked yet. What is done stands here as soon as it is.</Quiet>
       )}

@@ -14,7 +14,7 @@ import type { RecordView } from './load';
 const GRADES = ['forgot', 'with effort', 'knew it', 'at once'] as const;
 
 export function SayAgain({ view }: { view: RecordView }) {
-  const { asks, asked, minutes, children, weak, retention } = view;
+  const { asks, asked, minutes, children, weak, fits } = view;
   const named = new Map(children.map((c) => [c.id, c]));
   const weakly = children.filter((c) => weak[c.id].length);
   return (
@@ -55,7 +55,7 @@ export function SayAgain({ view }: { view: RecordView }) {
         </Row>
       ))}
       <Quiet>
-        {retention
+        {fits
           .filter((r) => r.text !== 'not asked twice yet')
           .map((r) => `${r.name}: ${r.text}.`)
           .join(' ')}

@@ -5,7 +5,7 @@ import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { shortDate } from '@/core/calendar/dates';
 import { ChildName } from '@/kit/hatch';
-import { Column, Heading, Quiet } from '@/kit/text';
+import { Across, Column, Heading, Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { useDrawnAtOnce } from '../frame/use-drawn-at-once';
@@ -24,21 +24,23 @@ export function WhatTheyKnow({ view }: { view: RecordView }) {
         <Quiet as="span">not yet · with help · alone</Quiet>
       </header>
       {objectives.length ? (
-        <Grid $children={children.length}>
-          <span />
-          {children.map((c) => (
-            <ChildName key={c.id} name={c.name} hatch={c.hatch} />
-          ))}
-          {objectives.map((o) => (
-            <Objective key={o.id} objective={o} view={view} />
-          ))}
-          <span>words likely to be known today</span>
-          {children.map((c) => (
-            <span key={c.id}>
-              <b>{words[c.id]}</b> of {wordCount}
-            </span>
-          ))}
-        </Grid>
+        <Across tabIndex={0} role="group" aria-label="Objectives by child">
+          <Grid $children={children.length}>
+            <span />
+            {children.map((c) => (
+              <ChildName key={c.id} name={c.name} hatch={c.hatch} />
+            ))}
+            {objectives.map((o) => (
+              <Objective key={o.id} objective={o} view={view} />
+            ))}
+            <span>words likely to be known today</span>
+            {children.map((c) => (
+              <span key={c.id}>
+                <b>{words[c.id]}</b> of {wordCount}
+              </span>
+            ))}
+          </Grid>
+        </Across>
       ) : (
         <Quiet>
           This unit has no objectives. They are said on <Link href={`/unit?unit=${unit.id}`}>Unit</Link>.
@@ -98,7 +100,7 @@ function Step({
 
 const Grid = styled.div<{ $children: number }>`
   display: grid;
-  grid-template-columns: minmax(0, 1fr) repeat(${(p) => p.$children}, minmax(44px, auto));
+  grid-template-columns: minmax(140px, 1fr) repeat(${(p) => p.$children}, minmax(44px, auto));
   gap: 2px 12px;
   align-items: center;
   font-size: 13.5px;
