@@ -1,6 +1,16 @@
+import type { Locator, Page } from '@playwright/test';
 import { expect, test } from './app';
 
 test.use({ stores: 'the demo' });
+
+/** Lays tracing paper over the sheet, and waits until what then stands there can be worked with. */
+async function layPaper(page: Page): Promise<Locator> {
+  await page.getByRole('button', { name: 'What if…' }).click();
+  const paper = page.getByRole('status', { name: 'Tracing paper' });
+  await expect(paper).toBeVisible();
+  await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+  return paper;
+}
 
 const room = (name: RegExp): { name: RegExp } => ({ name });
 
@@ -8,8 +18,7 @@ test('several changes are tried on tracing paper, looked at beside the plan, and
   page,
 }) => {
   await page.goto('/weeks?week=2026-11-02');
-  await page.getByRole('button', { name: 'What if…' }).click();
-  const paper = page.getByRole('status', { name: 'Tracing paper' });
+  const paper = await layPaper(page);
   await expect(paper).toContainText('nothing goes into the plan until you keep it');
   await page.getByRole('button', room(/^Lesson 12, .*Fri 6 Nov/)).focus();
   await page.keyboard.press('Alt+ArrowRight');
@@ -23,7 +32,7 @@ test('several changes are tried on tracing paper, looked at beside the plan, and
   await page.getByRole('button', { name: 'See the plan' }).click();
   await expect(paper).toBeHidden();
   await expect(page.getByRole('heading', { name: 'From Fleece to Cloth' })).toBeVisible();
-  await page.getByRole('button', { name: 'What if…' }).click();
+  await layPaper(page);
   await expect(paper).toContainText('2 changes tried');
   await page.getByRole('button', { name: 'Keep all 2' }).click();
   await expect(paper).toBeHidden();
@@ -36,8 +45,7 @@ test('several changes are tried on tracing paper, looked at beside the plan, and
 
 test('what is tried is dropped, and the plan stands as it stood; a tick is no trial', async ({ page }) => {
   await page.goto('/weeks?week=2026-11-02');
-  await page.getByRole('button', { name: 'What if…' }).click();
-  const paper = page.getByRole('status', { name: 'Tracing paper' });
+  const paper = await layPaper(page);
   await page.getByRole('button', { name: 'Ink this week' }).click();
   await expect(paper).toContainText('Inked the week of 2 Nov');
   await page.goto('/today');
