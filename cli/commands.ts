@@ -12,7 +12,7 @@ import { byId, lessonsOf } from '@/core/plan/lookup';
 import { isoDate } from '@/core/plan/measures';
 import type { Part } from '@/core/plan/lesson';
 import type { Plan } from '@/core/plan/plan';
-import { currentRevision } from '@/data/door';
+import { currentRevision } from '@/data/revisions';
 import { importText } from '@/data/import';
 import { copiesFolder, writeCopy } from '@/data/copies';
 import { faultFrom } from '@/data/fault';

@@ -421,14 +421,14 @@ export const EVERY_EDIT: Step[] = [
       day(n),
     ),
   (p, n) => say({ kind: 'noted', note: 'Rain', partId: part(p, n), date: day(n) }),
-  (p, n) => sayAnew({ kind: 'packed', lessonId: lesson(p, n), date: day(n) }),
+  (p, n) => sayAnew({ kind: 'packed', lessonId: lesson(p, n), date: day(n) }, 'once'),
   (p, n) => setFact({ kind: 'packed', lessonId: lesson(p, n), date: day(n) }, n % 2 > 0, 'once'),
   (_, n) =>
     setCounting(
       n % 2 ? { kitNumbers: 'year' } : { recall: { minutes: n % 60, retention: 85 }, hours: 'shared' },
     ),
   (_, n) => setBought({ name: 'alum', amount: n % 3 ? 10 * n : null, unit: 'g' }, n % 4 > 0, day(n)),
-  (p, n) => setPrinted(lesson(p, n), n % 2 ? 'c1' : 'c2', 1 + (n % 5), n % 3 > 0, day(n)),
+  (p, n) => setPrinted([part(p, n)], n % 2 ? 'c1' : 'c2', n % 3 > 0, day(n)),
   (p, n) => setPacked(lesson(p, n), n % 3 > 0, day(n)),
   (p, n) =>
     setKit(lesson(p, n), {
@@ -442,7 +442,6 @@ export const EVERY_EDIT: Step[] = [
       p.lessons[n % p.lessons.length]?.recall[0]?.id ?? 'none',
       n % 2 ? 'c1' : 'c2',
       n % 5 || null,
-      'A word',
       day(n),
     ),
   (p, n) => setChecked(p.objectives[0]?.id ?? 'none', n % 2 ? 'c1' : 'c2', 1 + (n % 3), day(n)),

@@ -1,6 +1,6 @@
 /** Plans for tests: one built by hand from a few figures, and arbitrary ones for property tests. */
 import fc from 'fast-check';
-import type { Lesson, Part, Rhythm, Rule } from '@/core/plan/lesson';
+import type { Lesson, Part, Rhythm, Rule, Supply } from '@/core/plan/lesson';
 import { numbered } from '@/core/plan/pieces';
 import { entriesFrom, withHappened } from '@/core/plan/happened';
 import type { Plan } from '@/core/plan/plan';
@@ -19,6 +19,17 @@ import {
 } from '@/core/plan/blank';
 import { blankDraftPart } from '@/core/formats/blank-draft';
 import { HATCHES, IDEA_BECOMES, SEASONS, SHOWS, TASTES, WINDOWS } from '@/core/plan/words';
+
+/** So much of a thing, for the table or for each child. */
+let supplies = 0;
+export const aSupply = (name: string, amount: number | null, unit: string, each = false): Supply => ({
+  id: `s${++supplies}`,
+  name,
+  amount,
+  unit,
+  each,
+  keepsDays: null,
+});
 
 export const YEAR: SchoolYear = {
   ...blankYear,

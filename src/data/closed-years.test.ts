@@ -15,7 +15,9 @@ import type { Plan } from '@/core/plan/plan';
 import { theNextYear } from '../../tests/every-edit';
 import { aPlan } from '../../tests/sample-plan';
 import { readClosedYear, withClosedYears } from './closed-years';
-import { currentRevision, readDrawn, redo, undo, write } from './door';
+import { readDrawn, write } from './door';
+import { currentRevision } from './revisions';
+import { redo, undo } from './undo';
 import { importText } from './import';
 import { open } from './open';
 

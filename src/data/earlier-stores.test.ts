@@ -10,7 +10,8 @@ import { breaches } from '@/core/layout/check';
 import { canonical } from '@/core/plan/canonical';
 import { withClosedYears } from './closed-years';
 import { copiesOf } from './copies';
-import { currentRevision, redo, undo } from './door';
+import { currentRevision } from './revisions';
+import { redo, undo } from './undo';
 import { open } from './open';
 import { readPlan } from './plan';
 

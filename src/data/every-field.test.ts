@@ -13,7 +13,8 @@ import { withHappened } from '@/core/plan/happened';
 import { EMPTY_PLAN, plan as planShape, slice, type Plan } from '@/core/plan/plan';
 import { REFERENCES } from '@/core/plan/references';
 import { withClosedYears } from './closed-years';
-import { currentRevision, write } from './door';
+import { write } from './door';
+import { currentRevision } from './revisions';
 import { open } from './open';
 import { readPlan } from './plan';
 

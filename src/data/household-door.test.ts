@@ -6,7 +6,8 @@ import type Database from 'better-sqlite3';
 import { aPlan } from '../../tests/sample-plan';
 import { writeHausplanJson } from '@/core/formats/hausplan-json';
 import { Attempts } from './attempts';
-import { readDrawn, undo, write } from './door';
+import { readDrawn, write } from './door';
+import { undo } from './undo';
 import {
   childOf,
   closeHousehold,

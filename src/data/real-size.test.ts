@@ -8,7 +8,7 @@ import type { Plan } from '@/core/plan/plan';
 import { LARGEST_FILE } from '@/sheets/frame/file-size';
 import { generatedPlan } from '../../tests/bench/generated';
 import { keepCopy } from './copies';
-import { currentRevision } from './door';
+import { currentRevision } from './revisions';
 import { importText } from './import';
 import { open } from './open';
 import { readPlan } from './plan';

@@ -6,7 +6,7 @@ import { standing } from '@/core/plan/happened';
 import type { Plan } from '@/core/plan/plan';
 import { BESIDE, keepCopy, setAside, type Copy } from './copies';
 import { withClosedYears } from './closed-years';
-import { currentRevision } from './door';
+import { currentRevision } from './revisions';
 import { faultFrom, storeFault } from './fault';
 import { APPLICATION_ID, lookAt, open } from './open';
 import { readPlan } from './plan';

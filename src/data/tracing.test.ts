@@ -7,7 +7,9 @@ import { perform, type Edit } from '@/core/edit/edit';
 import { addLesson, removeLessons } from '@/core/edit/lessons';
 import { markDone } from '@/core/edit/today';
 import type Database from 'better-sqlite3';
-import { currentRevision, readDrawn, StaleRevision, undo, write } from './door';
+import { readDrawn, write } from './door';
+import { currentRevision, StaleRevision } from './revisions';
+import { undo } from './undo';
 import { open } from './open';
 import { dropTracing, keepTraced, layTracing, liesOn, tracedOn, tracing, tracingPath } from './tracing';
 

@@ -8,7 +8,8 @@ import { perform, type EditContext, type Refusal } from '@/core/edit/edit';
 import { withHappened } from '@/core/plan/happened';
 import type { Plan } from '@/core/plan/plan';
 import { writeCopy } from './copies';
-import { currentRevision, readDrawn, write } from './door';
+import { readDrawn, write } from './door';
+import { currentRevision } from './revisions';
 import { open } from './open';
 
 export const tracingPath = (store: string): string => `${store}.tracing`;

@@ -5,7 +5,8 @@ import { join, relative } from 'node:path';
 import { beforeAll, describe, expect, it, vi } from 'vitest';
 import { aPlan } from '../../tests/sample-plan';
 import { redraw } from '@/core/layout/redraw';
-import { currentRevision, write } from '@/data/door';
+import { write } from '@/data/door';
+import { currentRevision } from '@/data/revisions';
 import { store } from '@/data/open';
 
 vi.mock('next/cache', () => ({ refresh: () => undefined }));

@@ -1,4 +1,4 @@
-import { currentRevision } from '@/data/door';
+import { currentRevision } from '@/data/revisions';
 import { cookies } from 'next/headers';
 import { store, storePath } from '@/data/open';
 import { tracing } from '@/data/tracing';

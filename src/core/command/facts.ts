@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import { shortDate } from '../calendar/dates';
 import * as edits from '../edit/facts';
-import { call, keepFile, noteOn, setLoved, setOtherwise, takeBackFact } from '../edit/facts';
 import { childName, titled } from '../plan/called';
 import { fileName } from '../plan/entry';
 import { id, isoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
-import { CALLS } from '../plan/words';
+import { promptOf } from '../plan/pieces';
+import { CALLS, KNEW, MET } from '../plan/words';
 import { command } from './command';
 
 const noteText = z.string().trim().max(500, 'at most 500 characters');
@@ -18,14 +18,14 @@ export const love = command({
   shape: z.strictObject({ partId: id, childId: id.nullable(), is: z.boolean(), date: isoDate }),
   label: (v, plan) =>
     `${v.childId ? childName(plan, v.childId) : 'Everyone'} ${v.is ? 'loved' : 'did not love'} ${titled(plan, 'parts', v.partId)}`,
-  edit: (v) => setLoved(v.partId, v.childId, v.is, v.date),
+  edit: (v) => edits.setLoved(v.partId, v.childId, v.is, v.date),
   touches: ['happened'],
 });
 
 export const doOtherwise = command({
   shape: z.strictObject({ partId: id, is: z.boolean(), date: isoDate }),
   label: (v, plan) => `${titled(plan, 'parts', v.partId)} is done ${v.is ? 'indoors' : 'as it was meant'}`,
-  edit: (v) => setOtherwise(v.partId, v.is, v.date),
+  edit: (v) => edits.setOtherwise(v.partId, v.is, v.date),
   touches: ['happened'],
 });
 
@@ -36,30 +36,31 @@ export const takeLonger = command({
   touches: ['happened'],
 });
 
-const GRADE_WORDS = ['forgot', 'knew with effort', 'knew', 'knew at once'] as const;
-const MET_WORDS = ['not yet', 'with help', 'alone'] as const;
-
-/** @see GRADES of core/recall: 1 forgotten, 2 with effort, 3 known, 4 at once; null takes it back */
+/** How well a child knew something, as in KNEW; null takes it back. */
 export const ask = command({
   shape: z.strictObject({
     promptId: id,
     childId: id,
-    grade: z.int().min(1).max(4).nullable(),
-    title: z.string().trim().max(300),
+    grade: z.int().min(1).max(KNEW.length).nullable(),
     date: isoDate,
   }),
   label: (v, plan) =>
     v.grade === null
       ? `${childName(plan, v.childId)} was not asked after all`
-      : `${childName(plan, v.childId)} ${GRADE_WORDS[v.grade - 1]}: ${v.title}`,
-  edit: (v) => edits.setAsked(v.promptId, v.childId, v.grade, v.title, v.date),
+      : `${childName(plan, v.childId)}, ${KNEW[v.grade - 1]}: ${promptOf(plan, v.promptId) ?? 'what was asked'}`,
+  edit: (v) => edits.setAsked(v.promptId, v.childId, v.grade, v.date),
   touches: ['happened'],
 });
 
 export const check = command({
-  shape: z.strictObject({ objectiveId: id, childId: id, grade: z.int().min(1).max(3), date: isoDate }),
+  shape: z.strictObject({
+    objectiveId: id,
+    childId: id,
+    grade: z.int().min(1).max(MET.length),
+    date: isoDate,
+  }),
   label: (v, plan) =>
-    `${childName(plan, v.childId)}, ${MET_WORDS[v.grade - 1]}: ${plan.objectives.find((o) => o.id === v.objectiveId)?.wording ?? 'an objective'}`,
+    `${childName(plan, v.childId)}, ${MET[v.grade - 1]}: ${plan.objectives.find((o) => o.id === v.objectiveId)?.wording ?? 'an objective'}`,
   edit: (v) => edits.setChecked(v.objectiveId, v.childId, v.grade, v.date),
   touches: ['happened'],
 });
@@ -72,7 +73,7 @@ export const note = command({
     date: isoDate,
   }),
   label: (v, plan) => `A note on ${whatOf(plan, v.partId, v.date)}`,
-  edit: (v) => noteOn(v.partId, v.childId, v.note, v.date),
+  edit: (v) => edits.noteOn(v.partId, v.childId, v.note, v.date),
   touches: ['happened'],
 });
 
@@ -85,14 +86,14 @@ export const keepWork = command({
     date: isoDate,
   }),
   label: (v, plan) => `Kept work of ${whatOf(plan, v.partId, v.date)}`,
-  edit: (v) => keepFile(v.partId, v.childId, v.file, v.note, v.date),
+  edit: (v) => edits.keepFile(v.partId, v.childId, v.file, v.note, v.date),
   touches: ['happened'],
 });
 
 export const callParent = command({
   shape: z.strictObject({ childId: id, kind: z.enum(CALLS), partId: id.nullable(), date: isoDate }),
   label: (v, plan) => `${childName(plan, v.childId)} ${v.kind === 'help' ? 'needs help' : 'is done early'}`,
-  edit: (v) => call(v.childId, v.kind, v.partId, v.date),
+  edit: (v) => edits.call(v.childId, v.kind, v.partId, v.date),
   who: ['parent', 'child'],
   touches: ['happened'],
 });
@@ -104,6 +105,6 @@ export const takeBack = command({
     if (entry?.kind === 'help' || entry?.kind === 'early') return `Saw to ${entry.about.child}`;
     return `Took back a note${entry?.about.title ? ` on “${entry.about.title}”` : ''}`;
   },
-  edit: (v) => takeBackFact(v.entryId),
+  edit: (v) => edits.takeBackFact(v.entryId),
   touches: ['happened'],
 });

@@ -33,17 +33,14 @@ export const buy = command({
 
 export const print = command({
   shape: z.strictObject({
-    lessonId: id,
+    partIds: z.array(id).min(1).max(100),
     childId: id,
-    pages: z.int().min(1).max(1000),
     is: z.boolean(),
     date: isoDate,
   }),
   label: (v, plan) =>
-    `${count(v.pages, 'page')} of ${titled(plan, 'lessons', v.lessonId)} for ${childName(plan, v.childId)} ${
-      v.is ? 'printed' : 'not printed after all'
-    }`,
-  edit: (v) => setPrinted(v.lessonId, v.childId, v.pages, v.is, v.date),
+    `${count(v.partIds.length, 'page')} for ${childName(plan, v.childId)} ${v.is ? 'printed' : 'not printed after all'}`,
+  edit: (v) => setPrinted(v.partIds, v.childId, v.is, v.date),
   touches: ['happened'],
 });
 

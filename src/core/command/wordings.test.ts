@@ -78,6 +78,7 @@ const PLAN: Plan = {
 const WENKE = PLAN.adults[0].id;
 const BELT = PLAN.parts.flatMap((p) => p.alternatives).find((a) => a.title === 'A belt on a card loom')!.id;
 const OBJECTIVE = PLAN.objectives[0];
+const WORD = PLAN.units.flatMap((u) => u.vocabulary).find((v) => v.word === 'mordant')!.id;
 const adult = (name: string): object => ({ name, minutes: 60, weekdays: [3] });
 const childTyped = (): object => {
   const { rungs: _rungs, measured: _measured, ...typed } = blankChild;
@@ -535,15 +536,11 @@ const ROWS: Row[] = [
     'ready.buy',
     { name: 'alum', amount: null, unit: '', is: false, date: TODAY },
   ],
+  ['1 page for Bram printed', 'ready.print', { partIds: [TELL], childId: BRAM, is: true, date: TODAY }],
   [
-    '1 page of “Colour from the dye pot” for Bram printed',
+    '2 pages for Bram not printed after all',
     'ready.print',
-    { lessonId: DYE, childId: BRAM, pages: 1, is: true, date: TODAY },
-  ],
-  [
-    '3 pages of “Colour from the dye pot” for Bram not printed after all',
-    'ready.print',
-    { lessonId: DYE, childId: BRAM, pages: 3, is: false, date: TODAY },
+    { partIds: [TELL, POT], childId: BRAM, is: false, date: TODAY },
   ],
   ['The kit of “Colour from the dye pot” is packed', 'ready.pack', { lessonId: DYE, is: true, date: TODAY }],
   [
@@ -596,16 +593,8 @@ const ROWS: Row[] = [
   ['Took back a note of reading', 'today.forgetReading', 'gone'],
   ['Bram loved “Dye pot”', 'facts.love', { partId: POT, childId: BRAM, is: true, date: TODAY }],
   ['Everyone did not love “Dye pot”', 'facts.love', { partId: POT, childId: null, is: false, date: TODAY }],
-  [
-    'Bram knew with effort: mordant',
-    'facts.ask',
-    { promptId: 'w1', childId: BRAM, grade: 2, title: 'mordant', date: TODAY },
-  ],
-  [
-    'Bram was not asked after all',
-    'facts.ask',
-    { promptId: 'w1', childId: BRAM, grade: null, title: 'mordant', date: TODAY },
-  ],
+  ['Bram, with effort: mordant', 'facts.ask', { promptId: WORD, childId: BRAM, grade: 2, date: TODAY }],
+  ['Bram was not asked after all', 'facts.ask', { promptId: WORD, childId: BRAM, grade: null, date: TODAY }],
   [
     `Bram, alone: ${OBJECTIVE.wording}`,
     'facts.check',

@@ -90,7 +90,7 @@ function leadersOf({ adultId, orParent }: Part, adults: ReadonlyMap<string, Adul
 }
 
 /** Whose minutes those are for which a room is led. */
-export const ledBy = (
+const ledBy = (
   led: number,
   adultId: string | null,
 ): Pick<RoomOfPlan, 'parentMinutes' | 'adultId' | 'adultMinutes'> =>
@@ -139,10 +139,8 @@ function addRooms(
       if (!childIds.length) continue;
       const minutes = Math.max(1, ...childIds.map((c) => lay.minutes[c])) + more;
       const helped = own && assigned.get(assignmentKey(part.id, childIds[0]))?.parentMinutes;
-      const led = Math.min(
-        minutes,
-        own ? (helped ?? (part.lead === 'leads' ? minutes : 0)) || 0 : lay.lead + (lay.lead ? more : 0),
-      );
+      const together = lay.lead ? lay.lead + more : 0;
+      const led = Math.min(minutes, own ? (helped ?? (part.lead === 'leads' ? minutes : 0)) || 0 : together);
       const id = own ? `${sitting.id} ${childIds[0]}` : sitting.id;
       rooms.set(id, {
         id,

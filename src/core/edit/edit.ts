@@ -28,6 +28,10 @@ export interface Refusal {
   offer?: 'rub-out';
 }
 
+/** When a change is made. */
+export const momentOf = ({ now, today }: Pick<EditContext, 'now' | 'today'>): string =>
+  now ?? `${today}T00:00:00.000Z`;
+
 export interface Edited {
   plan: Plan;
   /** Units to lay out afresh; the others keep what need not move. */
@@ -43,7 +47,7 @@ export type Edit = (plan: Plan, context: EditContext) => Edited | Refusal;
 export function perform(edit: Edit, plan: Plan, context: EditContext): Redrawn | Refusal {
   const edited = edit(plan, context);
   if ('refused' in edited) return edited;
-  const at = context.now ?? `${context.today}T00:00:00.000Z`;
+  const at = momentOf(context);
   const whole = named(plan, withoutDangling(edited.plan), context.newId);
   const written = recorded(plan, whole, { at, newId: context.newId });
   if (!edited.fresh && !edited.moved && !edited.unless && isDrawnAlike(plan, written))

@@ -2,13 +2,11 @@
 import { factEntry, inForce, withdrawing, type Fact } from '../plan/happened';
 import type { Entry } from '../plan/entry';
 import type { IsoDate } from '../plan/measures';
-import type { Plan } from '../plan/plan';
+import { promptOf } from '../plan/pieces';
 import type { CALLS } from '../plan/words';
-import { GONE, type Edit, type EditContext } from './edit';
+import { GONE, momentOf, type Edit, type EditContext } from './edit';
 
 export type Said = Omit<Fact, 'id' | 'at'>;
-
-const momentOf = ({ now, today }: EditContext): string => now ?? `${today}T00:00:00.000Z`;
 
 /** Writes a fact down, where what it is about is there. */
 export const say =
@@ -24,9 +22,11 @@ export const say =
   };
 
 const SAME = ['kind', 'partId', 'lessonId', 'objectiveId', 'promptId', 'preparationId', 'childId'] as const;
+/** Of the same thing; what has no id is known by its title. */
 const isSame = (e: Entry, fact: Said): boolean =>
   SAME.every((field) => e[field] === (fact[field] ?? null)) &&
-  (fact.title === undefined || e.about.title === fact.title);
+  (KNOWN_BY_TITLE.includes(fact.kind) ? e.about.title === fact.title : true);
+const KNOWN_BY_TITLE: readonly Entry['kind'][] = ['bought', 'counted'];
 
 /**
  * Says a fact that either is or is not: said twice it is said once, and it can be taken back.
@@ -42,24 +42,16 @@ export const setFact =
     return { plan: { ...plan, entries: [...plan.entries, ...takingBack(said, context)] } };
   };
 
-/** Says a fact in the place of what was said of the same before. */
+/** Says a fact in the place of what was said of the same before, on its day or ever. */
 export const sayAnew =
-  (fact: Said): Edit =>
+  (fact: Said, days: 'of its day' | 'once'): Edit =>
   (plan, context) => {
-    const said = say(fact)(plan, context);
-    if ('refused' in said) return said;
-    const before = inForce(plan.entries).filter((e) => isSame(e, fact));
-    return {
-      plan: { ...said.plan, entries: [...takingBackIn(plan, before, context), said.plan.entries.at(-1)!] },
-    };
+    const without = setFact(fact, false, days)(plan, context);
+    return 'refused' in without ? without : say(fact)(without.plan, context);
   };
 
 const takingBack = (said: readonly Entry[], context: EditContext): Entry[] =>
   said.map((e) => withdrawing(e, { id: context.newId(), at: momentOf(context) }));
-const takingBackIn = ({ entries }: Plan, said: readonly Entry[], context: EditContext): Entry[] => [
-  ...entries,
-  ...takingBack(said, context),
-];
 
 /** That a part was loved on a day, by one child, or with null by all. */
 export const setLoved = (partId: string, childId: string | null, is: boolean, date: IsoDate): Edit =>
@@ -81,24 +73,27 @@ export const takeLonger = (partId: string, minutes: number, date: IsoDate): Edit
 
 /** How well a child knew something when it was asked, in the place of what was said of it on the same day. */
 export const setAsked =
-  (promptId: string, childId: string, grade: number | null, title: string, date: IsoDate): Edit =>
+  (promptId: string, childId: string, grade: number | null, date: IsoDate): Edit =>
   (plan, context) => {
+    const title = promptOf(plan, promptId);
+    if (title === undefined) return { refused: GONE };
     const fact = { kind: 'asked', promptId, childId, date } as const;
-    const without = setFact(fact, false)(plan, context);
-    if (grade === null || 'refused' in without) return without;
-    return say({ ...fact, grade, title })(without.plan, context);
+    return (grade === null ? setFact(fact, false) : sayAnew({ ...fact, grade, title }, 'of its day'))(
+      plan,
+      context,
+    );
   };
 
 /** How far a child meets an objective: not yet, with help, alone. Each step stays written down with its day. */
 export const setChecked =
   (objectiveId: string, childId: string, grade: number, date: IsoDate): Edit =>
   (plan, context) => {
-    const objective = plan.objectives.find((o) => o.id === objectiveId);
-    if (!objective) return { refused: GONE };
-    const fact = { kind: 'checked', objectiveId, childId, date } as const;
-    const without = setFact(fact, false)(plan, context);
-    if ('refused' in without) return without;
-    return say({ ...fact, grade, title: objective.wording })(without.plan, context);
+    const title = plan.objectives.find((o) => o.id === objectiveId)?.wording;
+    if (title === undefined) return { refused: GONE };
+    return sayAnew({ kind: 'checked', objectiveId, childId, grade, title, date }, 'of its day')(
+      plan,
+      context,
+    );
   };
 
 /** A note on a part, or on the day. */

@@ -3,7 +3,7 @@ import { matched } from '../plan/pieces';
 import type { Adult, ThingInHouse } from '../plan/household';
 import type { Family } from '../plan/plan';
 import { levelOf } from '../prep/in-house';
-import { GONE, withChanged, type Edit } from './edit';
+import { GONE, momentOf, withChanged, type Edit } from './edit';
 
 export type AdultFields = Omit<Adult, 'id'>;
 
@@ -40,7 +40,8 @@ function taken(adults: readonly Adult[], name: string): { refused: string } | un
 /** Says what is in the house. What was there before keeps its id, also when its amount or its wording has changed. */
 export const setPantry =
   (things: readonly Omit<ThingInHouse, 'id' | 'since'>[]): Edit =>
-  (plan, { newId, now, today }) => {
+  (plan, context) => {
+    const { newId } = context;
     const twice = things.find((t, i) =>
       things.slice(0, i).some((x) => x.name.toLowerCase() === t.name.toLowerCase() && x.unit === t.unit),
     );
@@ -50,7 +51,7 @@ export const setPantry =
       things.map((t) => ({ ...t, id: '' })),
       (t) => t.name,
     );
-    const since = now ?? `${today}T00:00:00.000Z`;
+    const since = momentOf(context);
     return {
       plan: {
         ...plan,

@@ -31,17 +31,17 @@ export const setBought =
     return isSaid ? { plan } : say(fact)(plan, context);
   };
 
-/** Notes that so many pages of a lesson were printed for a child. */
-export const setPrinted = (
-  lessonId: string,
-  childId: string,
-  pages: number,
-  is: boolean,
-  date: IsoDate,
-): Edit =>
-  is
-    ? sayAnew({ kind: 'printed', lessonId, childId, amount: pages, date })
-    : setFact({ kind: 'printed', lessonId, childId, date }, false, 'once');
+/** Notes that the pages of a child for some parts are printed. */
+export const setPrinted =
+  (partIds: readonly string[], childId: string, is: boolean, date: IsoDate): Edit =>
+  (plan, context) =>
+    partIds.reduce<ReturnType<Edit>>(
+      (now, partId) =>
+        'refused' in now
+          ? now
+          : setFact({ kind: 'printed', partId, childId, date }, is, 'once')(now.plan, context),
+      { plan },
+    );
 
 /** Notes that the kit of a lesson is packed. */
 export const setPacked = (lessonId: string, is: boolean, date: IsoDate): Edit =>
@@ -55,7 +55,7 @@ export const countBack =
     if (!counted) return { refused: GONE };
     if (pieces > counted.pieces)
       return { refused: `There are ${counted.pieces} of ${what}. If there are more, say so on the kit.` };
-    return sayAnew({ kind: 'counted', lessonId, title: what, amount: pieces, date })(plan, context);
+    return sayAnew({ kind: 'counted', lessonId, title: what, amount: pieces, date }, 'once')(plan, context);
   };
 
 /** Says where the kit of a lesson stands, and which small parts in it are counted. */

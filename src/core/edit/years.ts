@@ -2,10 +2,10 @@
  * Closing a school year and opening the next. The year that is closed is kept as it stood, whole: it is looked at and never
  * drawn again. What was not finished goes on into the next one, as far as the family wants it to.
  */
-import { pantryNow } from '../prep/in-house';
 import { measuredReading } from '../books/reading';
 import { addDays, daysBetween, shortDate } from '../calendar/dates';
 import { measuredHand } from '../ladder/handwriting';
+import { pantryNow } from '../prep/in-house';
 import { blankUnit } from '../plan/blank';
 import { inForce } from '../plan/happened';
 import type { Part } from '../plan/lesson';
@@ -15,7 +15,7 @@ import { EMPTY_PLAN, type Child, type Plan, type Slice } from '../plan/plan';
 import { withoutDangling } from '../plan/references';
 import type { Question, Unit } from '../plan/unit';
 import type { SchoolYear } from '../plan/year';
-import type { Edit } from './edit';
+import { momentOf, type Edit } from './edit';
 
 export interface NextYear {
   starts: IsoDate;
@@ -80,7 +80,8 @@ const lastEntry = (plan: Plan): IsoDate | undefined =>
 
 export const closeYear =
   (next: NextYear): Edit =>
-  (plan, { newId, now, today }) => {
+  (plan, context) => {
+    const { newId } = context;
     const { year } = plan;
     if (!year) return { refused: 'There is no school year yet to close.' };
     const last = lastEntry(plan);
@@ -103,7 +104,7 @@ export const closeYear =
             id: newId(),
             starts: year.starts,
             ends: year.ends < dayBefore ? year.ends : dayBefore,
-            closedAt: now ?? `${today}T00:00:00.000Z`,
+            closedAt: momentOf(context),
             slice: sliceOf(plan),
           },
         ],

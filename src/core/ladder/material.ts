@@ -22,6 +22,14 @@ export interface Material {
   objectives: number;
 }
 
+/** A lesson’s own words: its title, topics, objective and passage. */
+const ownText = (lesson: Lesson): string =>
+  [lesson.title, ...lesson.topics.map((t) => t.title), lesson.objective, lesson.passage].join('\n');
+
+/** Whether a lesson names a word that its unit teaches. */
+export const isNamedIn = (lesson: Lesson, word: string): boolean =>
+  ownText(lesson).toLowerCase().includes(word.toLowerCase());
+
 /** The material of each lesson, worked out when it is first asked for. */
 export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material {
   const made = new Map<string, Material>();
@@ -31,19 +39,16 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
   return (lesson, unit) => {
     const known = made.get(lesson.id);
     if (known) return known;
-    const head = [lesson.title, ...lesson.topics.map((t) => t.title)];
     const passage = lesson.passage.trim() || unit.passage.trim();
-    const own = [...head, lesson.objective, lesson.passage].join('\n');
+    const own = ownText(lesson);
     const teaches = unit.vocabulary.map((v) => v.word);
-    const here = own.toLowerCase();
+    const named = teaches.filter((w) => isNamedIn(lesson, w));
     const material: Material = {
       passage,
       text: own,
       // A word the unit teaches belongs to a lesson that names it; where a lesson names none, all of them will do.
       words: [
-        ...(teaches.some((w) => here.includes(w.toLowerCase()))
-          ? teaches.filter((w) => here.includes(w.toLowerCase()))
-          : teaches),
+        ...(named.length ? named : teaches),
         ...(own.match(/\p{L}[\p{L}’'-]*/gu) ?? []),
         ...(passage.match(/\p{L}[\p{L}’'-]*/gu) ?? []),
       ],
@@ -51,7 +56,7 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
       questions: [
         ...lesson.recall.filter((r) => r.easy || r.hard),
         ...unit.vocabulary
-          .filter((v) => v.meaning && here.includes(v.word.toLowerCase()))
+          .filter((v) => v.meaning && isNamedIn(lesson, v.word))
           .map((v) => ({
             easy: `What is meant by “${v.word}”?`,
             hard: `What is meant by “${v.word}”, and what is it for?`,

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { after } from '../../../tests/after';
+import { setPrinted } from '../edit/ready';
 import { markDone } from '../edit/today';
 import { readHausplanJson } from '../formats/hausplan-json';
 import { printsIn } from './prints';
@@ -11,7 +12,7 @@ const { plan } = read;
 const DAY = '2026-10-28';
 const [OTTILIE, BRAM] = plan.children.map((c) => c.id);
 const sheets = (p: typeof plan): Record<string, number> =>
-  Object.fromEntries(printsIn(p, DAY, DAY).flatMap((l) => l.pages.map((x) => [x.childId, x.count])));
+  Object.fromEntries(printsIn(p, DAY, DAY).flatMap((l) => l.pages.map((x) => [x.childId, x.partIds.length])));
 
 describe('what is to be printed', () => {
   it('is a page for each child whose work takes one, and none for what is said or done', () => {
@@ -20,7 +21,7 @@ describe('what is to be printed', () => {
     expect(lesson).toMatchObject({ number: 8, on: DAY });
     const copying = plan.parts.find((p) => p.lessonId === lesson.lessonId && p.kind === 'copying')!;
     for (const child of plan.assignments.filter((a) => a.partId === copying.id).map((a) => a.childId))
-      expect(lesson.pages.some((p) => p.childId === child && p.count > 0)).toBe(true);
+      expect(lesson.pages.some((p) => p.childId === child && p.partIds.includes(copying.id))).toBe(true);
   });
 
   it('is less by what a child has done, and nothing for who takes no part', () => {
@@ -36,5 +37,17 @@ describe('what is to be printed', () => {
     const dates = printsIn(plan, DAY, '2026-12-31').map((l) => l.on);
     expect(dates).toEqual([...dates].sort());
     expect(dates.length).toBeGreaterThan(3);
+  });
+
+  it('is printed page by page: what is printed of one part says nothing of another', () => {
+    const [lesson] = printsIn(plan, DAY, DAY);
+    const page = lesson.pages.find((p) => p.partIds.length > 1)!;
+    const printed = after(plan, setPrinted(page.partIds.slice(0, 1), page.childId, true, DAY));
+    const now = (p: typeof plan): number =>
+      printsIn(p, DAY, DAY)[0].pages.find((x) => x.childId === page.childId)!.printed;
+    expect([now(plan), now(printed)]).toEqual([0, 1]);
+    const done = after(printed, markDone(page.partIds[0], page.childId, DAY));
+    expect(now(done)).toBe(0);
+    expect(now(after(printed, setPrinted(page.partIds, page.childId, false, DAY)))).toBe(0);
   });
 });

@@ -1,6 +1,6 @@
 /** What is to be printed for the lessons of some days: a page for each child who will use it, and none that nobody does. */
 import { inForce } from '../plan/happened';
-import { byId, childrenOf, groupBy, homes, isDone, lessonsOf } from '../plan/lookup';
+import { assignmentKey, byId, childrenOf, groupBy, homes, isDone, lessonsOf } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 import { assignments, ladderOf } from './assign';
@@ -14,8 +14,8 @@ export interface Prints {
   title: string;
   /** The first day on which a page of it is used. */
   on: IsoDate;
-  /** Pages by child, and how many of them were printed; those who need one in the order of the family. */
-  pages: { childId: string; count: number; printed: number }[];
+  /** The parts each child has a page for, and how many of those are printed; who needs one, in the order of the family. */
+  pages: { childId: string; partIds: string[]; printed: number }[];
 }
 
 /** @returns lesson by lesson, in the order of the days on which their pages are first used */
@@ -26,9 +26,11 @@ export function printsIn(plan: Plan, first: IsoDate, last: IsoDate): Prints[] {
   const marks = groupBy(plan.marks, (m) => m.partId);
   const given = groupBy(assignments(plan), (a) => a.partId);
   const numbers = new Map(plan.units.flatMap((u) => lessonsOf(plan, u.id).map((l) => [l.id, l.number])));
-  const printed = inForce(plan.entries).filter((e) => e.kind === 'printed');
-  const printedOf = (lessonId: string, childId: string): number =>
-    printed.find((e) => e.lessonId === lessonId && e.childId === childId)?.amount ?? 0;
+  const printed = new Set(
+    inForce(plan.entries).flatMap((e) =>
+      e.kind === 'printed' ? [assignmentKey(e.partId!, e.childId!)] : [],
+    ),
+  );
   const found = new Map<string, Prints>();
   const sittings = plan.sittings
     .filter((s) => s.date >= first && s.date <= last)
@@ -50,9 +52,10 @@ export function printsIn(plan: Plan, first: IsoDate, last: IsoDate): Prints[] {
         pages: [],
       };
       found.set(lesson.id, line);
-      const pages = line.pages.find((p) => p.childId === child.id);
-      if (pages) pages.count++;
-      else line.pages.push({ childId: child.id, count: 1, printed: printedOf(lesson.id, child.id) });
+      let pages = line.pages.find((p) => p.childId === child.id);
+      if (!pages) line.pages.push((pages = { childId: child.id, partIds: [], printed: 0 }));
+      pages.partIds.push(partId);
+      if (printed.has(assignmentKey(partId, child.id))) pages.printed++;
     }
   }
   const place = new Map(plan.children.map((c, i) => [c.id, i]));

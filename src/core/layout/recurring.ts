@@ -154,7 +154,7 @@ const earlier = (a: IsoDate | null | undefined, b: IsoDate | null | undefined): 
   a && b ? (a < b ? a : b) : (a ?? undefined);
 
 function partOf(rule: Rule, id: string, title: string): Part {
-  const { kind, minutes, lead, adultId, window, childIds } = rule;
+  const { kind, minutes, lead, adultId, orParent, window, childIds, supplies } = rule;
   return {
     ...blankPart,
     id: shortId(id),
@@ -164,8 +164,10 @@ function partOf(rule: Rule, id: string, title: string): Part {
     minutes,
     lead,
     adultId,
+    orParent,
     window,
     childIds,
+    supplies,
   };
 }
 

@@ -158,6 +158,7 @@ export const blankRule: Omit<Rule, 'id' | 'title' | 'kind' | 'rhythm'> = {
   minutes: 15,
   lead: 'leads',
   adultId: null,
+  orParent: false,
   window: null,
   childIds: null,
   supplies: [],

@@ -40,7 +40,7 @@ const fields = z.strictObject({
   pages: z.int().min(1).max(2000).nullable().default(null),
   /** Letters written, where it was copying: with the minutes the measure of a child's own hand. */
   letters: z.int().min(0).max(100_000).nullable().default(null),
-  /** So much of something that was used or bought, so many pages that were printed, small parts that came back. */
+  /** So much of something that was used or bought, so many small parts that came back. */
   amount: amountLeft.nullable().default(null),
   unit: z.string().trim().max(20).default(''),
   felt: z.enum(FELT).nullable().default(null),
@@ -61,7 +61,7 @@ const NEEDS = {
   prepared: ['preparationId'],
   used: ['partId'],
   bought: [],
-  printed: ['lessonId', 'childId'],
+  printed: ['partId', 'childId'],
   packed: ['lessonId'],
   counted: ['lessonId', 'amount'],
   asked: ['promptId', 'childId', 'grade'],

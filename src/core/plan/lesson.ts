@@ -194,8 +194,9 @@ export const rule = z.strictObject({
   kind: partKind,
   minutes,
   lead,
-  /** The adult who leads it in the parent's place. */
+  /** The adult who leads it in the parent's place; the parent as well, where it says so. */
   adultId: id.nullable().default(null),
+  orParent: z.boolean().default(false),
   window: windowName.nullable(),
   childIds: z.array(id).nullable(),
   /** What each of its parts takes. */

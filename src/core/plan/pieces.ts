@@ -33,6 +33,9 @@ const HOLDS: readonly Holds[] = [
 
 const piecesOf = (item: object, field: string): readonly Piece[] => (item as Record<string, Piece[]>)[field];
 
+/** What a rule brings back has the rule’s pieces, under the rule’s ids. */
+const isOfRule = (item: object): boolean => (item as { ruleId?: string | null }).ruleId != null;
+
 /**
  * The plan with an id on each piece, made from the id of what it stands in and its place there: for a plan from a file that
  * has none yet. The same file always gives the same ids.
@@ -70,7 +73,7 @@ function withIds<S extends Slice>(
     const inTurn = [...items.filter((i) => earlier.has(i.id)), ...items.filter((i) => !earlier.has(i.id))];
     for (const item of inTurn) {
       const pieces = piecesOf(item, field);
-      if (!pieces.length) continue;
+      if (!pieces.length || isOfRule(item)) continue;
       const old = earlier.get(item.id);
       const known = old && old !== item ? piecesOf(old, field) : [];
       const ids = pieces.every((p) => p.id)
@@ -128,4 +131,17 @@ function unlikeness(a: string, b: string): number {
   const [fewer, more] = [wordsIn(a), wordsIn(b)].sort((x, y) => x.length - y.length);
   if (fewer.length && fewer.every((word) => more.includes(word))) return WORDS_ADDED;
   return distance(a, b) / Math.max(1, a.length, b.length);
+}
+
+/** What a prompt, a word or a piece learnt by heart says; undefined where it is not in the plan. */
+export function promptOf(
+  { lessons, units }: Pick<Plan, 'lessons' | 'units'>,
+  id: string,
+): string | undefined {
+  const prompt = lessons.flatMap((l) => l.recall).find((r) => r.id === id);
+  if (prompt) return prompt.easy || prompt.hard;
+  return (
+    units.flatMap((u) => u.vocabulary).find((v) => v.id === id)?.word ??
+    units.flatMap((u) => u.memoryWork).find((m) => m.id === id)?.text
+  );
 }

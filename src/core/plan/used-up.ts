@@ -1,7 +1,6 @@
 /** What a part used up once it is done, as facts: what is in the house is counted down by them. */
 import type { Entry } from './entry';
-import type { Part } from './lesson';
-import { byId, childrenOf, groupBy, homes, isDone } from './lookup';
+import { childrenOf, groupBy, homes, isDone } from './lookup';
 import type { Mark, Slice } from './plan';
 
 /** So much of a thing that a part takes for all who take part; some of it where nobody said how much. */
@@ -14,24 +13,14 @@ export interface Taken {
 /** What each part takes when it is done. */
 export function takenBy(plan: Slice): (part: Slice['parts'][number]) => Taken[] {
   const homeOf = homes(plan);
-  const supplies = suppliesOf(plan);
   return (part) => {
     const who = Math.max(1, childrenOf(part, homeOf(part).unit, plan.children).length);
-    return supplies(part).map(({ name, amount, unit, each }) => ({
+    return part.supplies.map(({ name, amount, unit, each }) => ({
       name,
       amount: amount === null ? null : amount * (each ? who : 1),
       unit,
     }));
   };
-}
-
-/** What a part takes: its own supplies, or those of the rule that brings it back. */
-export function suppliesOf({
-  rules,
-}: Pick<Slice, 'rules'>): (part: Pick<Part, 'supplies' | 'ruleId'>) => Part['supplies'] {
-  const of = byId(rules);
-  return ({ supplies, ruleId }) =>
-    supplies.length || ruleId === null ? supplies : (of.get(ruleId)?.supplies ?? []);
 }
 
 /** Parts with supplies that a change of marks made done, and those that it made undone again. */
@@ -44,9 +33,8 @@ export function doneAnew(before: Slice, after: Slice): { done: Slice['parts']; u
     ),
   );
   const homeOf = homes(after);
-  const supplies = suppliesOf(after);
   const [was, is] = [before, after].map((p) => groupBy(p.marks, (m) => m.partId));
-  const parts = after.parts.filter((p) => touched.has(p.id) && supplies(p).length);
+  const parts = after.parts.filter((p) => touched.has(p.id) && p.supplies.length);
   const isWhole = (marks: Map<string, Mark[]>, part: Slice['parts'][number]): boolean =>
     isDone(marks.get(part.id) ?? [], childrenOf(part, homeOf(part).unit, after.children));
   return {

@@ -219,5 +219,9 @@ export const ENTRY_KINDS = [
 ] as const;
 /** Of those, what a child says from their own list. */
 export const CALLS = ['help', 'early'] as const;
+/** How well something was known when it was asked, from 1. */
+export const KNEW = ['forgot', 'with effort', 'knew it', 'at once'] as const;
+/** How far an objective is met, from 1. */
+export const MET = ['not yet', 'with help', 'alone'] as const;
 /** How a piece of work went for a child. */
 export const FELT = ['easy', 'right', 'hard'] as const;

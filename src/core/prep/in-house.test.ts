@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { aPart, aPlan } from '../../../tests/sample-plan';
+import { aPart, aPlan, aSupply } from '../../../tests/sample-plan';
 import { perform, type Edit } from '../edit/edit';
 import { setPantry } from '../edit/household';
 import { setBought } from '../edit/ready';
+import { addRule } from '../edit/rules';
 import { markDone, unmark } from '../edit/today';
 import { redraw } from '../layout/redraw';
-import type { Supply } from '../plan/lesson';
+import { blankRule } from '../plan/blank';
 import type { Plan } from '../plan/plan';
 import { pantryNow } from './in-house';
 import { neededIn } from './supplies';
@@ -19,18 +20,10 @@ const doing = (edit: Edit, plan: Plan): Plan => {
   if ('refused' in after) throw new Error(after.refused);
   return after.plan;
 };
-const supply = (name: string, amount: number | null, unit: string, each = false): Supply => ({
-  id: `s${++made}`,
-  name,
-  amount,
-  unit,
-  each,
-  keepsDays: null,
-});
 const plan = redraw(
   aPlan(3, {}, (l) => [
     aPart(`${l}-a`, l, {
-      supplies: [supply('Alum', 12, 'g'), supply('paper', 2, 'sheets', true), supply('boots', null, '')],
+      supplies: [aSupply('Alum', 12, 'g'), aSupply('paper', 2, 'sheets', true), aSupply('boots', null, '')],
     }),
   ]),
   { today: TODAY },
@@ -89,5 +82,31 @@ describe('what is in the house', () => {
     expect(
       house(doing(setBought({ name: 'paper', amount: 40, unit: 'sheets' }, false, TODAY), bought)),
     ).toEqual([]);
+  });
+
+  it('is counted down by what comes back too, which takes what its rule says and keeps its ids', () => {
+    const ruled = doing(
+      addRule({
+        ...blankRule,
+        title: 'Map',
+        kind: 'labels',
+        rhythm: { on: 'lesson', place: 'last' },
+        unitId: plan.units[0].id,
+        supplies: [{ ...aSupply('paper', 2, 'sheets', true), id: '' }],
+      }),
+      plan,
+    );
+    const of = ruled.parts.filter((p) => p.ruleId !== null);
+    expect(of.map((p) => p.supplies)).toEqual(of.map(() => ruled.rules[0].supplies));
+    expect(toGet(ruled)[1]).toBe(`paper ${3 * 4 * children} sheets`);
+    const done = doing(markDone(of[0].id, null, TODAY), ruled);
+    expect(toGet(done)[1]).toBe(`paper ${3 * 4 * children - 2 * children} sheets`);
+    const renamed = doing(
+      (p) => ({ plan: { ...p, lessons: [{ ...p.lessons[0], title: 'New' }, ...p.lessons.slice(1)] } }),
+      done,
+    );
+    expect(renamed.parts.filter((p) => p.ruleId !== null).map((p) => p.supplies[0].id)).toEqual(
+      of.map(() => ruled.rules[0].supplies[0].id),
+    );
   });
 });

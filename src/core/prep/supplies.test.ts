@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { aPart, aPlan } from '../../../tests/sample-plan';
+import { aPart, aPlan, aSupply } from '../../../tests/sample-plan';
 import { perform } from '../edit/edit';
 import { setPrepared } from '../edit/ready';
 import { markDone } from '../edit/today';
@@ -14,14 +14,6 @@ import { inUnit, measureOf } from './units';
 const TODAY = '2026-08-31';
 let made = 0;
 const CONTEXT = { today: TODAY, newId: () => `new${++made}` };
-const supply = (name: string, amount: number | null, unit: string, each = false): Supply => ({
-  id: `s${++made}`,
-  name,
-  amount,
-  unit,
-  each,
-  keepsDays: null,
-});
 const pantry = (name: string, amount: number | null, unit: string): Plan['pantry'][number] => ({
   id: `t${++made}`,
   name,
@@ -61,9 +53,9 @@ describe('units', () => {
 describe('what is needed', () => {
   it('is added up over the parts of the days, for each child who takes part, in the first unit', () => {
     const plan = withSupplies([
-      [supply('alum', 12, 'g'), supply('paper', 2, 'sheets', true)],
-      [supply('Alum', 0.1, 'kg'), supply('paper', 1, 'sheets')],
-      [supply('alum', 1, 'tsp')],
+      [aSupply('alum', 12, 'g'), aSupply('paper', 2, 'sheets', true)],
+      [aSupply('Alum', 0.1, 'kg'), aSupply('paper', 1, 'sheets')],
+      [aSupply('alum', 1, 'tsp')],
     ]);
     expect(lines(plan)).toEqual([
       'alum: 112 g, has 0, get 112, by 2026-08-31',
@@ -81,10 +73,10 @@ describe('what is needed', () => {
     const plan = withSupplies(
       [
         [
-          supply('vinegar', 300, 'ml'),
-          supply('salt', 50, 'g'),
-          supply('string', null, ''),
-          supply('wool', 20, 'g'),
+          aSupply('vinegar', 300, 'ml'),
+          aSupply('salt', 50, 'g'),
+          aSupply('string', null, ''),
+          aSupply('wool', 20, 'g'),
         ],
       ],
       [
@@ -103,7 +95,7 @@ describe('what is needed', () => {
   });
 
   it('is not needed any more by what is done', () => {
-    const plan = withSupplies([[supply('alum', 12, 'g')], [supply('alum', 5, 'g')]]);
+    const plan = withSupplies([[aSupply('alum', 12, 'g')], [aSupply('alum', 5, 'g')]]);
     const done = perform(markDone('l1-a', null, TODAY), plan, CONTEXT);
     expect('plan' in done && lines(done.plan)).toEqual(['alum: 5 g, has 0, get 5, by 2026-09-02']);
   });

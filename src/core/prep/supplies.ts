@@ -2,7 +2,6 @@
 import { byId, childrenOf, doneParts, homes } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
-import { suppliesOf } from '../plan/used-up';
 import { folded, pantryNow } from './in-house';
 import { inUnit } from './units';
 
@@ -37,7 +36,6 @@ export function neededIn(
 ): Needed[] {
   const parts = byId(plan.parts);
   const homeOf = homes(plan);
-  const supplies = suppliesOf(plan);
   const done = doneParts(plan);
   const found: Needed[] = [];
   const sittings = plan.sittings
@@ -46,7 +44,7 @@ export function neededIn(
   for (const { partId, date } of sittings) {
     const part = parts.get(partId)!;
     const who = childrenOf(part, homeOf(part).unit, plan.children).length;
-    for (const s of supplies(part)) {
+    for (const s of part.supplies) {
       const amount = s.amount === null ? null : s.amount * (s.each ? Math.max(1, who) : 1);
       const same = found.find(
         (n) => folded(n.name) === folded(s.name) && inUnit(1, s.unit, n.unit) !== undefined,

@@ -39,7 +39,7 @@ const taught = doing(markDone('l1-a', null, TODAY), plan);
 const card = (p: Plan, date: string, id = 'p0a'): ReturnType<typeof cardsOf>[number] =>
   cardsOf(p, first, date).find((c) => c.promptId === id)!;
 const asked = (p: Plan, ...marks: [string, number][]): Plan =>
-  marks.reduce((now, [date, grade]) => doing(setAsked('p0a', first.id, grade, 'a', date), now), p);
+  marks.reduce((now, [date, grade]) => doing(setAsked('p0a', first.id, grade, date), now), p);
 
 /**
  * FSRS-6 as its authors write it (open-spaced-repetition, “The Algorithm”, from memory), counted here by hand: stability
@@ -128,7 +128,7 @@ it('a quiz takes no two of a lesson before each has one, and something strong', 
     ['p1a', 4],
     ['p2a', 2],
   ] as const)
-    after = doing(setAsked(id, first.id, grade, id, '2026-09-01'), after);
+    after = doing(setAsked(id, first.id, grade, '2026-09-01'), after);
   const quiz = quizFor(after, first, '2026-09-20', 3);
   expect(new Set(quiz.map((c) => c.lessonId)).size).toBe(3);
   expect(quiz.some((c) => c.promptId === 'p1a')).toBe(true);

@@ -4,16 +4,15 @@
  */
 import { createEmptyCard, fsrs, type Card as Memory, type FSRS, type Grade } from 'ts-fsrs';
 import { daysBetween } from '../calendar/dates';
+import { isNamedIn } from '../ladder/material';
 import type { Entry } from '../plan/entry';
 import { inForce } from '../plan/happened';
 import { doneParts, groupBy } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
+import type { Lesson } from '../plan/lesson';
 import { once } from '../plan/once';
 import type { Child, Plan } from '../plan/plan';
 import { rungOf } from '../plan/rungs';
-
-/** How well it was known, as the marks are kept: forgotten, with effort, known, at once. */
-export const GRADES = [1, 2, 3, 4] as const;
 
 export interface RecallCard {
   promptId: string;
@@ -32,6 +31,8 @@ export interface RecallCard {
   /** How likely it is to be remembered on the day that was asked about, 0 to 1; null before it was ever asked. */
   remembered: number | null;
   times: number;
+  /** The day it was asked last; null: never. */
+  last: IsoDate | null;
 }
 
 /** Minutes that asking takes, by kind. Own choice. */
@@ -48,7 +49,10 @@ interface Taught {
   since: IsoDate;
 }
 
-/** What was taught so far that can be asked, by unit: a lesson’s prompts with the lesson, words and pieces with the first one. */
+/**
+ * What was taught so far that can be asked, by unit: a lesson’s prompts with the lesson, a word with the first lesson that names
+ * it; pieces, and words that no lesson names, with the first lesson of all.
+ */
 const taughtIn = once((plan: Plan): Taught[] => {
   const done = doneParts(plan);
   const firstOf = new Map<string, IsoDate>();
@@ -60,8 +64,10 @@ const taughtIn = once((plan: Plan): Taught[] => {
   return plan.units.flatMap((unit): Taught[] => {
     const lessons = plan.lessons.filter((l) => l.unitId === unit.id && firstOf.has(l.id));
     if (!lessons.length) return [];
-    const since = lessons.map((l) => firstOf.get(l.id)!).sort()[0];
-    const ofUnit = { unitId: unit.id, lessonId: null, since };
+    const sinceOf = (of: readonly Lesson[]): IsoDate => of.map((l) => firstOf.get(l.id)!).sort()[0];
+    const ofUnit = { unitId: unit.id, lessonId: null };
+    const isNowhere = (word: string): boolean =>
+      !plan.lessons.some((l) => l.unitId === unit.id && isNamedIn(l, word));
     return [
       ...lessons.flatMap((l) =>
         l.recall.map((r): Taught => ({
@@ -75,14 +81,21 @@ const taughtIn = once((plan: Plan): Taught[] => {
           since: firstOf.get(l.id)!,
         })),
       ),
-      ...unit.vocabulary.map((v): Taught => ({
-        ...ofUnit,
-        promptId: v.id,
-        kind: 'word',
-        easy: v.word,
-        hard: v.word,
-        answer: v.meaning,
-      })),
+      ...unit.vocabulary.flatMap((v): Taught[] => {
+        const of = isNowhere(v.word) ? lessons : lessons.filter((l) => isNamedIn(l, v.word));
+        if (!of.length) return [];
+        return [
+          {
+            ...ofUnit,
+            promptId: v.id,
+            kind: 'word',
+            easy: v.word,
+            hard: v.word,
+            answer: v.meaning,
+            since: sinceOf(of),
+          },
+        ];
+      }),
       ...unit.memoryWork.map((m): Taught => ({
         ...ofUnit,
         promptId: m.id,
@@ -90,6 +103,7 @@ const taughtIn = once((plan: Plan): Taught[] => {
         easy: m.text,
         hard: m.text,
         answer: '',
+        since: sinceOf(lessons),
       })),
     ];
   });
@@ -138,19 +152,19 @@ export function cardsOf(plan: Plan, child: Child, date: IsoDate): RecallCard[] {
         due: memory ? dayOf(memory.due) : t.since,
         remembered: memory ? f.get_retrievability(memory, noon(date), false) : null,
         times: marks.length,
+        last: marks.at(-1)?.date ?? null,
       };
     });
 }
 
 /**
- * What is asked on a day, within the minutes there are: what is due, the least likely to be remembered first, then what was
- * never asked, the oldest first; the children in turn, so that nobody is asked twice running while another has something left.
- * What was asked of a child on the day already is not asked again on it.
+ * What is due on a day and was not asked on it yet: the least likely to be remembered first, then what was never asked, the
+ * oldest first; by child.
  */
-export function askOn(plan: Plan, date: IsoDate, minutes = plan.family?.recall.minutes ?? 0): RecallCard[] {
-  const queues = plan.children.map((child) =>
+export function dueOn(plan: Plan, date: IsoDate): RecallCard[][] {
+  return plan.children.map((child) =>
     cardsOf(plan, child, date)
-      .filter((c) => c.due <= date && !wasAsked(plan, c, date) && c.since < date)
+      .filter((c) => c.due <= date && c.since < date && c.last !== date)
       .sort(
         (a, b) =>
           (a.remembered ?? 1) - (b.remembered ?? 1) ||
@@ -158,25 +172,32 @@ export function askOn(plan: Plan, date: IsoDate, minutes = plan.family?.recall.m
           a.promptId.localeCompare(b.promptId),
       ),
   );
+}
+
+/** What is asked on a day within the minutes there are, the children in turn: nobody twice running while another has something left. */
+export function askOn(plan: Plan, date: IsoDate, minutes = plan.family?.recall.minutes ?? 0): RecallCard[] {
+  const queues = dueOn(plan, date);
   const chosen: RecallCard[] = [];
   let left = minutes;
-  while (queues.some((q) => q.length)) {
-    let took = false;
+  for (let before = -1; before < chosen.length;) {
+    before = chosen.length;
     for (const queue of queues) {
       const next = queue.findIndex((c) => MINUTES[c.kind] <= left);
       if (next < 0) continue;
       const [card] = queue.splice(next, 1);
       left -= MINUTES[card.kind];
       chosen.push(card);
-      took = true;
     }
-    if (!took) break;
   }
   return chosen;
 }
 
-const wasAsked = (plan: Plan, { promptId, childId }: RecallCard, date: IsoDate): boolean =>
-  (askedIn(plan.entries).get(`${promptId} ${childId}`) ?? []).some((e) => e.date === date);
+/** A word is known that is remembered at least so surely. Own choice. */
+const KNOWN = 0.7;
+
+/** How many words of a unit a child is likely to know, of cards as they stand on a day. */
+export const wordsKnown = (cards: readonly RecallCard[], unitId: string): number =>
+  cards.filter((c) => c.kind === 'word' && c.unitId === unitId && (c.remembered ?? 0) >= KNOWN).length;
 
 export interface Retention {
   /** Reviews of what had been asked before. */

@@ -24,7 +24,9 @@ export interface DaysKept {
   target: number | null;
   /** Days by which the plan falls short of the target; 0 where it does not. */
   short: number;
-  /** Saturdays to come in weeks that have school, as many as are short, that would make it up; fewer where there are not so many. */
+  /** Days that the plan has beyond the target. */
+  spare: number;
+  /** Saturdays that would make up what is short; fewer than that where there are not so many. */
   wouldDo: IsoDate[];
 }
 
@@ -68,7 +70,8 @@ export function daysKept(plan: Plan, today: IsoDate): DaysKept | undefined {
   for (const d of keptInYear) weekOf(d).kept++;
   for (const { date } of lost) weekOf(date).lost++;
   for (const d of toCome) weekOf(d).toCome++;
-  const short = Math.max(0, (year.targetDays ?? 0) - keptInYear.length - toCome.length);
+  const beyond = keptInYear.length + toCome.length - (year.targetDays ?? 0);
+  const short = Math.max(0, -beyond);
   return {
     weeks: [...weeks.values()].sort((a, b) => (a.monday < b.monday ? -1 : 1)),
     kept: keptInYear.length,
@@ -76,11 +79,12 @@ export function daysKept(plan: Plan, today: IsoDate): DaysKept | undefined {
     toCome: toCome.length,
     target: year.targetDays,
     short,
+    spare: year.targetDays === null ? 0 : Math.max(0, beyond),
     wouldDo: freeSaturdays(year, isSchool, today).slice(0, short),
   };
 }
 
-/** Saturdays without school in weeks that have school, after today, the last ones of the year first to be thought of last. */
+/** Saturdays to come without school, each after a school Friday and in no break, the first ones first. */
 function freeSaturdays(year: SchoolYear, school: ReadonlySet<IsoDate>, today: IsoDate): IsoDate[] {
   const found: IsoDate[] = [];
   const isOff = (date: IsoDate): boolean => year.daysOff.some((d) => d.first <= date && date <= d.last);

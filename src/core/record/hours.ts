@@ -2,9 +2,11 @@
 import { partMinutes } from '../layout/input';
 import { inForce } from '../plan/happened';
 import { byId, childrenOf, homes } from '../plan/lookup';
+import type { Part } from '../plan/lesson';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 import { subjectsOf } from '../plan/subjects';
+import type { Unit } from '../plan/unit';
 
 export interface Hours {
   subject: string;
@@ -53,14 +55,14 @@ export function hoursKept(plan: Plan, first: IsoDate, last: IsoDate): HoursKept 
     if (e.kind !== 'done') continue;
     const part = parts.get(e.partId!);
     const unit = part && homeOf(part).unit;
-    const named = e.about.subject ? e.about.subject.split(', ') : part ? subjectsOf(plan, part, unit) : [];
-    const who =
-      e.childId !== null ? [e.childId] : part ? childrenOf(part, unit, plan.children).map((c) => c.id) : [];
+    // Whom it was of is only known of a part that is gone where it names a child.
     if (!part && (e.minutes === null || e.childId === null)) {
       unknown++;
       continue;
     }
-    for (const childId of who) {
+    const named = e.about.subject ? e.about.subject.split(', ') : subjectsHere(plan, part, unit);
+    const took = e.childId === null ? childrenOf(part!, unit, plan.children).map((c) => c.id) : [e.childId];
+    for (const childId of took) {
       const minutes = e.minutes ?? minutesFor(part!, unit).minutes[childId] ?? 0;
       count(childId, named, minutes, e.minutes === null);
       if (e.about.kind === 'own-reading') read.add(`${childId} ${e.date}`);
@@ -76,3 +78,6 @@ export function hoursKept(plan: Plan, first: IsoDate, last: IsoDate): HoursKept 
     unknown,
   };
 }
+
+const subjectsHere = (plan: Plan, part: Part | undefined, unit: Unit | undefined): string[] =>
+  part ? subjectsOf(plan, part, unit) : [];

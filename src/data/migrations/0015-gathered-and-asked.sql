@@ -50,6 +50,7 @@ ALTER TABLE lesson ADD COLUMN kit_counts TEXT NOT NULL DEFAULT '[]' CHECK (json_
 
 -- What comes back by itself takes supplies too; and what another adult leads the parent may lead as well.
 ALTER TABLE rule ADD COLUMN supplies TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(supplies));
+ALTER TABLE rule ADD COLUMN or_parent INTEGER NOT NULL DEFAULT 0 CHECK (or_parent IN (0, 1));
 ALTER TABLE part ADD COLUMN or_parent INTEGER NOT NULL DEFAULT 0 CHECK (or_parent IN (0, 1));
 
 -- Minutes a day for what is said again, how surely it is to be remembered, and how an hour counts that serves several subjects.

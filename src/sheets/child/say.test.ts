@@ -6,7 +6,8 @@ import { beforeAll, describe, expect, it, vi } from 'vitest';
 import { aPart, aPlan } from '../../../tests/sample-plan';
 import { redraw } from '@/core/layout/redraw';
 import { inForce } from '@/core/plan/happened';
-import { currentRevision, readDrawn, write } from '@/data/door';
+import { readDrawn, write } from '@/data/door';
+import { currentRevision } from '@/data/revisions';
 import { store } from '@/data/open';
 import { answer } from './say';
 

@@ -1,5 +1,5 @@
 'use server';
-import { redo, undo } from '@/data/door';
+import { redo, undo } from '@/data/undo';
 import { keepCopy } from '@/data/copies';
 import { store, storePath } from '@/data/open';
 import { attempt } from './act';

@@ -26,15 +26,7 @@ export function useKeepClicks(): void {
       if (!target.isConnected || (isThere && target.contains(isThere))) return;
       // The finger went up on it, though it has moved away since: the browser’s own press is coming.
       if (e.target instanceof Node && target.contains(e.target)) return;
-      const heard = { click: false };
-      const onClick = (click: Event): void => {
-        heard.click ||= click.target instanceof Node && target.contains(click.target);
-      };
-      window.addEventListener('click', onClick, true);
-      setTimeout(() => {
-        window.removeEventListener('click', onClick, true);
-        if (target.isConnected && !heard.click) target.click();
-      }, 0);
+      setTimeout(() => target.isConnected && target.click(), 0);
     };
     window.addEventListener('pointerdown', onDown, true);
     window.addEventListener('pointerup', onUp, true);

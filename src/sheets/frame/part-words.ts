@@ -17,9 +17,7 @@ export const LEAD_CHOICES = [
 /** The choice that stands for the parent among those who lead. */
 export const YOU = 'you';
 /** Who can lead: the parent first. */
-export const leaders = (
-  adults: readonly { id: string; name: string }[],
-): { value: string; name: string }[] => [
+const leaders = (adults: readonly { id: string; name: string }[]): { value: string; name: string }[] => [
   { value: YOU, name: 'you' },
   ...adults.map((a) => ({ value: a.id, name: a.name })),
 ];
@@ -40,7 +38,7 @@ export const leaderFrom = (value: string): Pick<Part, 'adultId' | 'orParent'> =>
   adultId: value === YOU ? null : value.replace(EITHER, ''),
   orParent: value.startsWith(EITHER),
 });
-export const leaderValue = (part: Pick<Part, 'adultId' | 'orParent'> | undefined): string =>
+export const leaderValue = (part: Partial<Pick<Part, 'adultId' | 'orParent'>> | undefined): string =>
   part?.adultId ? `${part.orParent ? EITHER : ''}${part.adultId}` : YOU;
 
 /** What an adult does in a part: “you lead”, “Aunt Wenke leads”; empty where nobody is needed. */

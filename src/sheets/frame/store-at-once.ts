@@ -2,7 +2,8 @@
 import type { Actor, Command } from '@/core/command/command';
 import { perform } from '@/core/edit/edit';
 import type { Plan } from '@/core/plan/plan';
-import { currentRevision, write } from '@/data/door';
+import { write } from '@/data/door';
+import { currentRevision } from '@/data/revisions';
 import { faultFrom } from '@/data/fault';
 import { store, storePath } from '@/data/open';
 import { editContext } from './clock';

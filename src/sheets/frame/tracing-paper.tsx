@@ -19,7 +19,11 @@ function useChange(): { isBusy: boolean; change: (to: () => Promise<Outcome>) =>
       .then(to)
       .then(
         (outcome) => {
-          if (outcome.is === 'done') return window.location.reload();
+          if (outcome.is === 'done') {
+            // What is pressed from here on would be lost with this page.
+            document.body.inert = true;
+            return window.location.reload();
+          }
           setBusy(false);
           say(outcome.is === 'refused' ? outcome.refused : 'This could not be done. Load the sheet again.');
         },

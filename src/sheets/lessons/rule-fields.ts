@@ -2,7 +2,7 @@
 /** What a rule's form begins with, the usual rules to begin from, and the rhythm its fields say. */
 import { suppliesText } from '@/core/formats/supplies';
 import type { Rhythm, Rule } from '@/core/plan/lesson';
-import { YOU } from '../frame/part-words';
+import { leaderValue } from '../frame/part-words';
 
 export type Start = Partial<Omit<Rule, 'id'>>;
 
@@ -133,7 +133,7 @@ export function fieldsOf(r: Start) {
     kind: r.kind ?? ('recall' as Rule['kind']),
     minutes: r.minutes ?? (15 as number | null),
     lead: r.lead ?? ('leads' as Rule['lead']),
-    adultId: r.adultId ?? YOU,
+    leader: leaderValue(r),
     window: r.window ?? ('any' as NonNullable<Rule['window']> | 'any'),
     childIds: r.childIds ?? null,
     supplies: suppliesText(r.supplies ?? []).replaceAll('; ', '\n'),

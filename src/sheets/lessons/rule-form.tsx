@@ -15,7 +15,7 @@ import { saveRule } from './actions';
 import { WhoTakesPart } from './who';
 import type { LessonsView } from './load';
 import { KINDS } from '@/core/plan/part-kinds';
-import { LEAD_CHOICES, leaders, YOU, WINDOW_CHOICES } from '../frame/part-words';
+import { LEAD_CHOICES, leaderFrom, leadersOrEither, YOU, WINDOW_CHOICES } from '../frame/part-words';
 import { type Start, USUAL, fieldsOf, rhythmFrom } from './rule-fields';
 
 export function RuleForm({
@@ -37,14 +37,14 @@ export function RuleForm({
   const people = value.ofFamily ? view.everyone : view.children;
   const rhythm = rhythmFrom(value);
   const save = (): void => {
-    const { title, kind, lead, adultId, childIds, supplies, piece, amount, amountOf, last } = value;
+    const { title, kind, lead, leader, childIds, supplies, piece, amount, amountOf, last } = value;
     act(
       (base) =>
         saveRule(base, rule?.id ?? null, {
           title,
           kind,
           lead,
-          adultId: adultId === YOU ? null : adultId,
+          ...leaderFrom(leader),
           childIds,
           supplies: readSupplies(supplies),
           piece,
@@ -216,13 +216,13 @@ export function RuleForm({
         {view.adults.length ? (
           <Choose
             label="Who leads"
-            value={value.adultId}
-            onChange={(v) => set('adultId', v)}
-            choices={leaders(view.adults)}
+            value={value.leader}
+            onChange={(v) => set('leader', v)}
+            choices={leadersOrEither(view.adults)}
           />
         ) : null}
         <Choose
-          label={value.adultId === YOU ? 'You' : 'They'}
+          label={value.leader === YOU ? 'You' : 'They'}
           value={value.lead}
           onChange={(v) => set('lead', v)}
           choices={LEAD_CHOICES}

@@ -47,7 +47,7 @@ export interface ReadyView {
     number: number;
     title: string;
     on: string;
-    who: { id: string; name: string; pages: number; printed: number }[];
+    who: { id: string; name: string; partIds: string[]; printed: number }[];
   }[];
   /** Sheets of others that are copied, so many of each. */
   copies: Needed[];
@@ -138,7 +138,7 @@ const printsOf = (plan: Plan, today: string, last: string): ReadyView['prints'] 
     who: pages.map((x) => ({
       id: x.childId,
       name: childName(plan, x.childId),
-      pages: x.count,
+      partIds: x.partIds,
       printed: x.printed,
     })),
   }));

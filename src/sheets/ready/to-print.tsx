@@ -15,7 +15,7 @@ type Prints = ReadyView['prints'][number];
 
 /** Pages of it that are not printed yet. */
 export const leftToPrint = ({ who }: Pick<Prints, 'who'>): number =>
-  who.reduce((sum, c) => sum + Math.max(0, c.pages - c.printed), 0);
+  who.reduce((sum, c) => sum + c.partIds.length - c.printed, 0);
 
 export function ToPrint({ view: { prints, copies, today } }: { view: ReadyView }) {
   const { act } = useAct();
@@ -38,15 +38,16 @@ export function ToPrint({ view: { prints, copies, today } }: { view: ReadyView }
             {p.who.map((c) => (
               <span key={c.id}>
                 <Checkbox
-                  isSelected={c.printed >= c.pages}
-                  label={`Printed: ${count(c.pages, 'page')} of “${p.title}” for ${c.name}`}
+                  isSelected={c.printed === c.partIds.length}
+                  label={`Printed: ${count(c.partIds.length, 'page')} of “${p.title}” for ${c.name}`}
                   onChange={(is) =>
-                    act((base) =>
-                      print(base, { lessonId: p.lessonId, childId: c.id, pages: c.pages, is, date: today }),
-                    )
+                    act((base) => print(base, { partIds: c.partIds, childId: c.id, is, date: today }))
                   }
                 />{' '}
-                {c.name} {c.printed > 0 && c.printed < c.pages ? `${c.printed} of ${c.pages}` : c.pages}
+                {c.name}{' '}
+                {c.printed > 0 && c.printed < c.partIds.length
+                  ? `${c.printed} of ${c.partIds.length}`
+                  : c.partIds.length}
               </span>
             ))}
           </div>

@@ -35,8 +35,11 @@ export function AsBuilt({ days }: { days: DaysKept }) {
   );
 }
 
-const isFirstOfMonth = (weeks: DaysKept['weeks'], i: number): boolean =>
-  i === 0 || weeks[i].monday.slice(0, 7) !== weeks[i - 1].monday.slice(0, 7);
+/** Whether a month begins in this week and goes on in the next: one with a single week has no room for its name. */
+function isFirstOfMonth(weeks: DaysKept['weeks'], i: number): boolean {
+  const month = (at: number): string | undefined => weeks[at]?.monday.slice(0, 7);
+  return month(i) !== month(i - 1) && month(i) === month(i + 1);
+}
 
 /** “ (2 ill, 1 snow)”; days of which nothing is written down are said as that. */
 function why(lost: DaysKept['lost']): string {

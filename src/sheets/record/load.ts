@@ -1,8 +1,17 @@
-import { inForce } from '@/core/plan/happened';
 import type { Child } from '@/core/plan/plan';
-import { askOn, cardsOf, KNOWN_FROM, quizFor, retentionOf, type RecallCard } from '@/core/recall/cards';
+import {
+  askOn,
+  cardsOf,
+  dueOn,
+  KNOWN_FROM,
+  quizFor,
+  retentionOf,
+  wordsKnown,
+  type RecallCard,
+} from '@/core/recall/cards';
 import { daysKept, type DaysKept } from '@/core/record/days';
 import { hoursKept, type HoursKept } from '@/core/record/hours';
+import { metBy, readingLog, type Met } from '@/core/record/known';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
 
 type Who = Pick<Child, 'id' | 'name' | 'hatch'>;
@@ -16,13 +25,14 @@ export interface RecordView {
   hours: HoursKept;
   shares: boolean;
   unit: { id: string; title: string } | undefined;
-  /** How far each child meets each objective of the unit, 1 to 3, and since when; absent: nothing was said. */
-  objectives: { id: string; wording: string; met: Record<string, { grade: number; date: string }> }[];
+  objectives: { id: string; wording: string; met: Record<string, Met> }[];
   /** Words of the unit that a child is likely to know today, of how many. */
   words: Record<string, number>;
   wordCount: number;
   asks: RecallCard[];
   asked: RecallCard[];
+  /** Due as well, and beyond the minutes there are. */
+  waiting: number;
   minutes: number;
   retention: number;
   weak: Record<string, string[]>;
@@ -33,20 +43,12 @@ export interface RecordView {
 
 /** Questions in a quiz. Own choice. */
 const QUIZ = 5;
-/** A word is known that is remembered at least so surely. Own choice. */
-const KNOWN = 0.7;
 
 export async function loadRecord(params: SearchParams): Promise<RecordView> {
   const { plan, info, today, unit } = await load(params);
-  const entries = inForce(plan.entries);
   const starts = plan.year?.starts ?? today;
-  const checked = entries.filter((e) => e.kind === 'checked');
   const cards = new Map(plan.children.map((c) => [c.id, cardsOf(plan, c, today)]));
-  const askedToday = new Set(
-    entries.flatMap((e) => (e.kind === 'asked' && e.date === today ? [`${e.promptId} ${e.childId}`] : [])),
-  );
-  const isAskedToday = (c: RecallCard): boolean => askedToday.has(`${c.promptId} ${c.childId}`);
-  const readings = entries.filter((e) => e.kind === 'read');
+  const asks = askOn(plan, today);
   return {
     info,
     today,
@@ -61,27 +63,15 @@ export async function loadRecord(params: SearchParams): Promise<RecordView> {
       .map(({ id, wording }) => ({
         id,
         wording,
-        met: Object.fromEntries(
-          plan.children.flatMap((c) => {
-            const last = checked
-              .filter((e) => e.objectiveId === id && e.childId === c.id)
-              .sort((a, b) => (a.date < b.date ? -1 : 1))
-              .at(-1);
-            return last ? [[c.id, { grade: last.grade!, date: last.date }]] : [];
-          }),
-        ),
+        met: metBy(plan, id),
       })),
     words: Object.fromEntries(
-      plan.children.map((c) => [
-        c.id,
-        cards
-          .get(c.id)!
-          .filter((x) => x.kind === 'word' && x.unitId === unit?.id && (x.remembered ?? 0) >= KNOWN).length,
-      ]),
+      plan.children.map((c) => [c.id, unit ? wordsKnown(cards.get(c.id)!, unit.id) : 0]),
     ),
     wordCount: unit?.vocabulary.length ?? 0,
-    asks: askOn(plan, today),
-    asked: [...cards.values()].flat().filter(isAskedToday),
+    asks,
+    asked: [...cards.values()].flat().filter((c) => c.last === today),
+    waiting: dueOn(plan, today).flat().length - asks.length,
     minutes: plan.family?.recall.minutes ?? 0,
     weak: Object.fromEntries(
       plan.children.map((c) => [
@@ -93,10 +83,7 @@ export async function loadRecord(params: SearchParams): Promise<RecordView> {
     ),
     retention: plan.family?.recall.retention ?? 90,
     fits: plan.children.map((c) => ({ name: c.name, text: fits(retentionOf(plan, c.id)) })),
-    read: {
-      books: new Set(readings.map((e) => e.bookId ?? e.about.title)).size,
-      pages: readings.reduce((sum, e) => sum + (e.pages ?? 0), 0),
-    },
+    read: readingLog(plan),
   };
 }
 

@@ -2,6 +2,8 @@
 /** What is asked again today, each child in turn, marked in one press; and what is weak. */
 import styled from 'styled-components';
 import { useState } from 'react';
+import { count } from '@/core/plan/called';
+import { KNEW } from '@/core/plan/words';
 import type { RecallCard } from '@/core/recall/cards';
 import { PlainButton } from '@/kit/button';
 import { Hatch } from '@/kit/hatch';
@@ -11,10 +13,8 @@ import { useAct } from '../frame/use-act';
 import { ask } from './actions';
 import type { RecordView } from './load';
 
-const GRADES = ['forgot', 'with effort', 'knew it', 'at once'] as const;
-
 export function SayAgain({ view }: { view: RecordView }) {
-  const { asks, asked, minutes, children, weak, fits } = view;
+  const { asks, asked, waiting, minutes, children, weak, fits } = view;
   const named = new Map(children.map((c) => [c.id, c]));
   const weakly = children.filter((c) => weak[c.id].length);
   return (
@@ -23,13 +23,7 @@ export function SayAgain({ view }: { view: RecordView }) {
         <Heading id="again">To say again today</Heading>
         <Quiet as="span">{minutes} min, spaced for each child</Quiet>
       </header>
-      {asks.length ? null : (
-        <Quiet>
-          {asked.length
-            ? 'All of today is asked.'
-            : 'Nothing is to be asked today. What a lesson asks, its words and its verses come back here once it was taught.'}
-        </Quiet>
-      )}
+      {asks.length ? null : <Quiet>{whyNothing(view)}</Quiet>}
       {asks.map((card) => (
         <Ask
           key={`${card.promptId} ${card.childId}`}
@@ -38,6 +32,9 @@ export function SayAgain({ view }: { view: RecordView }) {
           today={view.today}
         />
       ))}
+      {asks.length && waiting ? (
+        <Quiet>{count(waiting, 'more is', 'more are')} due than the minutes hold.</Quiet>
+      ) : null}
       {asked.length ? (
         <Row>
           <span />
@@ -64,6 +61,14 @@ export function SayAgain({ view }: { view: RecordView }) {
   );
 }
 
+/** Why nothing is asked: no minutes are set aside, it is all asked, or nothing is due. */
+function whyNothing({ minutes, waiting, asked }: RecordView): string {
+  if (waiting)
+    return `${count(waiting, 'thing is', 'things are')} due, and ${minutes ? `${minutes} min are too few for it` : 'no minutes are set aside'}. Say how many under “How it counts”.`;
+  if (asked.length) return 'All of today is asked.';
+  return 'Nothing is due today. What a lesson asks, its words and its verses come back here from the day after it was taught.';
+}
+
 function Ask({
   card,
   child,
@@ -81,20 +86,12 @@ function Ask({
       <div>
         <b>{child.name}</b>: {asks} {answer ? <Answer asks={asks} answer={answer} /> : null}
         <div>
-          {GRADES.map((grade, i) => (
+          {KNEW.map((grade, i) => (
             <PlainButton
               key={grade}
               aria-label={`${child.name}, ${asks}: ${grade}`}
               onPress={() =>
-                act((base) =>
-                  ask(base, {
-                    promptId,
-                    childId: child.id,
-                    grade: i + 1,
-                    title: asks.slice(0, 300),
-                    date: today,
-                  }),
-                )
+                act((base) => ask(base, { promptId, childId: child.id, grade: i + 1, date: today }))
               }
             >
               {grade}

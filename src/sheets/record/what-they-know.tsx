@@ -4,6 +4,8 @@ import Link from 'next/link';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { shortDate } from '@/core/calendar/dates';
+import { MET } from '@/core/plan/words';
+import type { Met } from '@/core/record/known';
 import { ChildName } from '@/kit/hatch';
 import { Across, Column, Heading, Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
@@ -11,8 +13,6 @@ import { useAct } from '../frame/use-act';
 import { useDrawnAtOnce } from '../frame/use-drawn-at-once';
 import { check } from './actions';
 import type { RecordView } from './load';
-
-const MET = ['not yet', 'with help', 'alone'] as const;
 
 export function WhatTheyKnow({ view }: { view: RecordView }) {
   const { unit, objectives, children, words, wordCount } = view;
@@ -77,15 +77,15 @@ function Step({
   objectiveId: string;
   wording: string;
   child: RecordView['children'][number];
-  met: { grade: number; date: string } | undefined;
+  met: Met | undefined;
   today: string;
 }) {
   const { act } = useAct();
   const [grade, draw] = useDrawnAtOnce(met?.grade ?? 1);
-  const next = (grade % 3) + 1;
+  const next = (grade % MET.length) + 1;
   return (
     <Press
-      aria-label={`${child.name}, ${wording}: ${MET[grade - 1]}${met ? ` since ${shortDate(met.date)}` : ''}. Press for ${MET[next - 1]}`}
+      aria-label={`${child.name}, ${wording}: ${MET[grade - 1]}${met ? ` since ${shortDate(met.since)}` : ''}. Press for ${MET[next - 1]}`}
       onPress={() => {
         const back = draw(next);
         act((base) => check(base, { objectiveId, childId: child.id, grade: next, date: today }), {

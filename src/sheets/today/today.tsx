@@ -29,8 +29,8 @@ const NoteReading = dynamic(() => import('./note-reading').then((m) => m.NoteRea
 export function TodaySheet(view: TodayView) {
   const { info, rooms, date, today } = view;
   const { act } = useAct();
-  const toDo = rooms.filter((r) => !r.missed);
-  const done = toDo.filter((r) => r.done).length;
+  const planned = rooms.filter((r) => !r.missed);
+  const done = planned.filter((r) => r.done).length;
   const [noting, setNoting] = useState<Read>();
   const [isClosing, setClosing] = useState(false);
   const [isAsking, setAsking] = useState(false);
@@ -65,7 +65,7 @@ export function TodaySheet(view: TodayView) {
               {shortDate(view.after)} ›
             </LinkButton>
           ) : null}
-          {done < toDo.length && date <= today && !view.info.looking ? (
+          {done < planned.length && date <= today && !view.info.looking ? (
             <Button onPress={() => act((base) => tickDay(base, { date, lessonId: null }))}>
               All of it is done
             </Button>
@@ -91,7 +91,7 @@ export function TodaySheet(view: TodayView) {
           : []),
         ...(rooms.length
           ? [
-              { name: 'Ticked', value: `${done} of ${toDo.length}` },
+              { name: 'Ticked', value: `${done} of ${planned.length}` },
               { name: 'You lead', value: lengthText(view.leadMinutes) },
             ]
           : []),

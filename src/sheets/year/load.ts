@@ -9,6 +9,7 @@ import {
   type SchoolDay,
   type YearFigures,
 } from '@/core/calendar/school-days';
+import { daysKept, type DaysKept } from '@/core/record/days';
 import { seasonOf } from '@/core/calendar/seasons';
 import { amountInYear } from '@/core/layout/recurring';
 import { rhythmInWords } from '@/core/layout/rule-words';
@@ -79,7 +80,9 @@ export interface YearView {
   /** The school days, for arithmetic in the open. */
   days: SchoolDay[];
   /** School days gone by, and all of them; what the family means to keep. */
-  kept: number;
+  /** Days as they were kept and lost, and what is still to come; absent while there is no year. */
+  kept: DaysKept | undefined;
+  goneBy: number;
   lessons: number;
   /** The years that are closed, the latest first. */
   closedYears: YearLookedAt[];
@@ -151,7 +154,8 @@ export async function loadYear(params: SearchParams): Promise<YearView> {
       waiting,
       begins: [],
       days: [],
-      kept: 0,
+      kept: undefined,
+      goneBy: 0,
       lessons: 0,
       closedYears,
       worthALook: [],
@@ -225,7 +229,8 @@ export async function loadYear(params: SearchParams): Promise<YearView> {
         name: days[d.index - 1]?.block === d.block ? 'the next school day' : blockName(year, d.block),
         date: d.date,
       })),
-    kept: days.filter((d) => d.date < today).length,
+    kept: daysKept(plan, today),
+    goneBy: days.filter((d) => d.date < today).length,
     lessons: plan.lessons.filter((l) => placed.some((p) => !p.is.closed && p.unit.id === l.unitId)).length,
     closedYears,
     closing: info.looking ? undefined : closingOf(plan, year),

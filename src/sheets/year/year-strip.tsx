@@ -179,7 +179,7 @@ export function YearStrip({ view }: { view: YearView }) {
           ))}
         </Days>
         <Scale>
-          <span>{view.kept} gone by</span>
+          <span>{view.goneBy} gone by</span>
           <b>
             {view.figures?.schoolDays} days by {shortDate(view.year!.ends)}
           </b>

@@ -57,7 +57,7 @@ export function YearSheet(view: YearView) {
                 : []),
               {
                 name: 'School days',
-                value: year?.targetDays ? `${view.kept} of ${year.targetDays}` : String(figures.schoolDays),
+                value: String(figures.schoolDays),
               },
               { name: 'Weeks with school', value: String(figures.schoolWeeks) },
               ...(running ? [{ name: 'Units', value: `${running} running` }] : []),
@@ -112,9 +112,9 @@ export function YearSheet(view: YearView) {
 function Arithmetic({ view, onCloseYear }: { view: YearView; onCloseYear: () => void }) {
   const { year, figures, waiting } = view;
   const units = view.lanes.flatMap((l) => l.rows.flat()).filter((u) => !u.closed).length;
-  const short = year!.targetDays ? year!.targetDays - figures!.schoolDays : 0;
+  const { kept, lost, toCome, short, spare, wouldDo } = view.kept!;
+  const hasBegun = kept + lost.length > 0;
   const shortened = year!.shortDays.length;
-  const free = [6, 7].filter((d) => !year!.weekdays.includes(d)).length * figures!.schoolWeeks;
   return (
     <aside>
       <Column>
@@ -174,19 +174,21 @@ function Arithmetic({ view, onCloseYear }: { view: YearView; onCloseYear: () => 
         {year!.targetDays ? (
           <Line>
             <div>
-              {view.kept} gone by, {figures!.schoolDays - view.kept} to come
-              {short > 0 ? (
+              {kept} kept, {lost.length} lost, {toCome} to come
+              {short ? (
                 <Caution>
                   {count(short, 'day')} short:{' '}
-                  {short <= free
-                    ? `teach ${count(short, 'day')} more (a Saturday in ${count(short, 'week')}, say)`
+                  {wouldDo.length === short
+                    ? `teach on ${count(short, 'Saturday')} to come`
                     : 'teach in some weeks off'}
-                  , or start {count(Math.ceil(short / year!.weekdays.length), 'week')} earlier.
+                  {hasBegun
+                    ? '.'
+                    : `, or start ${count(Math.ceil(short / year!.weekdays.length), 'week')} earlier.`}
                 </Caution>
               ) : (
                 <Quiet>
-                  {short < 0
-                    ? `${count(-short, 'day')} to spare for what comes`
+                  {spare
+                    ? `${count(spare, 'day')} to spare for what comes`
                     : 'just as many as you mean to keep'}
                 </Quiet>
               )}

@@ -1,0 +1,31 @@
+/** How far each child meets an objective, by the last that was said of it. */
+import type { Entry } from '../plan/entry';
+import { inForce } from '../plan/happened';
+import type { IsoDate } from '../plan/measures';
+import type { Plan } from '../plan/plan';
+
+export interface Met {
+  /** 1 not yet, 2 with help, 3 alone. */
+  grade: number;
+  since: IsoDate;
+}
+
+/** By child; who is absent was never looked at. */
+export function metBy({ entries }: Pick<Plan, 'entries'>, objectiveId: string): Record<string, Met> {
+  const last: Record<string, Entry> = {};
+  for (const e of inForce(entries))
+    if (e.kind === 'checked' && e.objectiveId === objectiveId && !(last[e.childId!]?.date > e.date))
+      last[e.childId!] = e;
+  return Object.fromEntries(
+    Object.entries(last).map(([childId, e]) => [childId, { grade: e.grade!, since: e.date }]),
+  );
+}
+
+/** What was read so far: books, or what was read without one by its title, and pages. */
+export function readingLog({ entries }: Pick<Plan, 'entries'>): { books: number; pages: number } {
+  const read = inForce(entries).filter((e) => e.kind === 'read');
+  return {
+    books: new Set(read.map((e) => e.bookId ?? e.about.title).filter(Boolean)).size,
+    pages: read.reduce((sum, e) => sum + (e.pages ?? 0), 0),
+  };
+}
