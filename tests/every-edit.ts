@@ -73,6 +73,9 @@ import {
   sayAnew,
   setAsked,
   setChecked,
+  attend,
+  giveTalk,
+  judge,
   setFact,
   setLoved,
   setOtherwise,
@@ -82,7 +85,9 @@ import {
 import { putBefore } from '../src/core/edit/change-places';
 import { afresh, changePart, pencil, several } from '../src/core/edit/compose';
 import { takeWay } from '../src/core/edit/ways-through';
-import { closeUnit, reopenUnit } from '../src/core/edit/closing';
+import { closeUnit, reopenUnit, takeLeftOver } from '../src/core/edit/closing';
+import { againOf, takeFactors, takeUnit, whoseIn } from '../src/core/edit/teach-again';
+import { outlineOf, withoutFamily } from '../src/core/formats/unit-outline';
 import { closeYear, leftOver, nextDates, type NextYear } from '../src/core/edit/years';
 import { blankBook, blankRule } from '../src/core/plan/blank';
 import { ROLES, SHOWS, SKILLS, SWAP_KINDS } from '../src/core/plan/words';
@@ -265,7 +270,33 @@ export const EVERY_EDIT: Step[] = [
     takeWay(somethingFor(p, n), pick(['later', 'without', 'alone', 'goes-on', 'wait', 'anew', 'close'], n)),
   (p, n) =>
     several(pencil([part(p, n)]), afresh(unit(p, n)), changePart(part(p, n + 1), { optional: n % 2 > 0 })),
-  (p, n) => closeUnit(unit(p, n)),
+  (p, n) =>
+    n % 2
+      ? closeUnit(unit(p, n))
+      : closeUnit(unit(p, n), {
+          partIds: [part(p, n), part(p, n + 1)],
+          ruleIds: p.rules.filter((_, i) => (i + n) % 2).map((r) => r.id),
+          pullIds: [pull(p, n)],
+        }),
+  (p, n) => takeLeftOver(lesson(p, n), unit(p, n + 1)),
+  (p, n) => takeFactors(unit(p, n), [{ kind: 'activity', factor: 0.5 + (n % 5) / 2 }]),
+  (p, n) => {
+    const of = pick(p.units, n);
+    if (!of || !p.lessons.some((l) => l.unitId === of.id)) return closeUnit('none');
+    const outline =
+      n % 2
+        ? againOf(p, of, p, { today: day(n), asItTook: n % 4 > 1 })
+        : withoutFamily(outlineOf(p, of), p).outline;
+    return takeUnit(outline, {
+      title: `${outline.title.slice(0, 150)}, again`,
+      starts: day(n),
+      waiting: n % 3 === 0,
+      childIds: p.children.slice(0, 1 + (n % 2)).map((c) => c.id),
+      lessonsPerWeek: n % 5 || null,
+      whose: whoseIn(p, of),
+      repeats: n % 2 ? { unitId: of.id, title: of.title, closedOn: of.closedOn } : null,
+    });
+  },
   (p, n) => reopenUnit(unit(p, n)),
   (p, n) => letUnitWait(unit(p, n)),
   (p, n) => paceUnit(unit(p, n), n % 4 || null),
@@ -425,7 +456,23 @@ export const EVERY_EDIT: Step[] = [
   (p, n) => setFact({ kind: 'packed', lessonId: lesson(p, n), date: day(n) }, n % 2 > 0, 'once'),
   (_, n) =>
     setCounting(
-      n % 2 ? { kitNumbers: 'year' } : { recall: { minutes: n % 60, retention: 85 }, hours: 'shared' },
+      n % 2
+        ? { kitNumbers: 'year' }
+        : { recall: { minutes: n % 60, retention: 85, reward: '' }, hours: 'shared' },
+    ),
+  (p, n) =>
+    attend(n % 5 ? [p.children[n % 2]?.id ?? 'c1'] : [], 'Mill museum', n % 3 ? 90 : null, ['art'], day(n)),
+  (p, n) => giveTalk(p.units[0]?.id ?? 'u1', n % 2 ? 'c1' : 'c2', n % 3 > 0, day(n)),
+  (p, n) =>
+    judge(
+      n % 3
+        ? { partId: part(p, n) }
+        : n % 2
+          ? { lessonId: lesson(p, n) }
+          : { bookId: p.books[0]?.id ?? 'none' },
+      n % 4 ? 1 + (n % 3) : null,
+      'Too long',
+      day(n),
     ),
   (_, n) => setBought({ name: 'alum', amount: n % 3 ? 10 * n : null, unit: 'g' }, n % 4 > 0, day(n)),
   (p, n) => setPrinted([part(p, n)], n % 2 ? 'c1' : 'c2', n % 3 > 0, day(n)),

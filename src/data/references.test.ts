@@ -37,6 +37,7 @@ const IN_JSON = [
   // Beside those in the unit, in the same table.
   'units.listens',
   'units.shows',
+  'units.talks.talks',
   'ideas.childIds',
   'rules.childIds',
   'rules.unitId',

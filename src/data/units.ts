@@ -30,6 +30,8 @@ export function unitRows(units: readonly Unit[]): Pick<Rows, 'unit' | 'unit_chil
       wish: u.wish,
       deeper: u.deeper ? 1 : 0,
       asked_by: u.askedBy,
+      repeats: u.repeats && JSON.stringify(u.repeats),
+      talks: u.talks && JSON.stringify(u.talks),
       after: u.after,
       closed_on: u.closedOn,
       subjects: JSON.stringify(u.subjects),
@@ -75,6 +77,8 @@ export function unitsFrom({ unit, unit_child }: Pick<Rows, 'unit' | 'unit_child'
     wish: u.wish as string,
     deeper: u.deeper === 1,
     askedBy: u.asked_by as string | null,
+    repeats: u.repeats === null ? null : JSON.parse(u.repeats as string),
+    talks: u.talks === null ? null : JSON.parse(u.talks as string),
   }));
 }
 

@@ -3,10 +3,10 @@ import { shortDate } from '../calendar/dates';
 import * as edits from '../edit/facts';
 import { childName, titled } from '../plan/called';
 import { fileName } from '../plan/entry';
-import { id, isoDate } from '../plan/measures';
+import { id, isoDate, subject } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 import { promptOf } from '../plan/pieces';
-import { CALLS, KNEW, MET } from '../plan/words';
+import { CALLS, JUDGED, KNEW, MET } from '../plan/words';
 import { command } from './command';
 
 const noteText = z.string().trim().max(500, 'at most 500 characters');
@@ -58,12 +58,58 @@ export const check = command({
     childId: id,
     grade: z.int().min(1).max(MET.length),
     date: isoDate,
+    note: noteText.optional(),
+    file: fileName.nullable().optional(),
   }),
   label: (v, plan) =>
     `${childName(plan, v.childId)}, ${MET[v.grade - 1]}: ${plan.objectives.find((o) => o.id === v.objectiveId)?.wording ?? 'an objective'}`,
-  edit: (v) => edits.setChecked(v.objectiveId, v.childId, v.grade, v.date),
+  edit: ({ note, file, ...v }) => edits.setChecked(v.objectiveId, v.childId, v.grade, v.date, { note, file }),
   touches: ['happened'],
 });
+
+/** A trip, or anything of school that stands in no lesson. */
+export const attend = command({
+  shape: z.strictObject({
+    childIds: z.array(id).min(1, 'Say who was there.').max(8),
+    title: z.string().trim().min(1, 'Say where, or what.').max(200),
+    minutes: z.int().min(1).max(1440).nullable(),
+    subjects: z.array(subject).max(6),
+    date: isoDate,
+  }),
+  label: (v) => `${v.title}, ${shortDate(v.date)}`,
+  edit: (v) => edits.attend(v.childIds, v.title, v.minutes, v.subjects, v.date),
+  touches: ['happened'],
+});
+
+export const giveTalk = command({
+  shape: z.strictObject({ unitId: id, childId: id, is: z.boolean(), date: isoDate }),
+  label: (v, plan) => `${childName(plan, v.childId)} ${v.is ? 'gave' : 'did not give'} their talk`,
+  edit: (v) => edits.giveTalk(v.unitId, v.childId, v.is, v.date),
+  touches: ['happened'],
+});
+
+/** What becomes of a part, a lesson or a book another time, as in JUDGED; null takes it back. */
+export const judge = command({
+  shape: z.strictObject({
+    of: z.union([
+      z.strictObject({ partId: id }),
+      z.strictObject({ lessonId: id }),
+      z.strictObject({ bookId: id }),
+    ]),
+    grade: z.int().min(1).max(JUDGED.length).nullable(),
+    note: noteText,
+    date: isoDate,
+  }),
+  label: (v, plan) =>
+    `Another time${v.grade === null ? ', no word on' : `: ${JUDGED[v.grade - 1]}`} ${judgedName(plan, v.of)}`,
+  edit: (v) => edits.judge(v.of, v.grade, v.note, v.date),
+  touches: ['happened'],
+});
+
+function judgedName(plan: Plan, of: { partId: string } | { lessonId: string } | { bookId: string }): string {
+  if ('partId' in of) return titled(plan, 'parts', of.partId);
+  return 'lessonId' in of ? titled(plan, 'lessons', of.lessonId) : titled(plan, 'books', of.bookId);
+}
 
 export const note = command({
   shape: z.strictObject({

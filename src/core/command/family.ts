@@ -61,6 +61,8 @@ export const saveCounting = command({
     .strictObject({
       recall: family.shape.recall.unwrap(),
       hours: family.shape.hours.unwrap(),
+      keeps: family.shape.keeps.unwrap(),
+      daysExpected: family.shape.daysExpected.unwrap(),
       kitNumbers: family.shape.kitNumbers.unwrap(),
     })
     .partial(),

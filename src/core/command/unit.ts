@@ -16,10 +16,13 @@ import {
 } from '../edit/gathered';
 import { addUnit, editUnit, removeUnit } from '../edit/units';
 import * as closing from '../edit/closing';
+import * as teachAgain from '../edit/teach-again';
+import { unitOutline } from '../formats/unit-outline';
 import { taughtOf } from '../layout/taught';
 import { id } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 import { idea, objective, question, unit } from '../plan/unit';
+import { PART_KINDS } from '../plan/words';
 import { command } from './command';
 import { given } from './given';
 
@@ -153,10 +156,55 @@ function closingInWords(plan: Plan, unitId: string): string {
   return `Closed ${titled(plan, 'units', unitId)}${figures}${note}`;
 }
 
+/** What is settled with it; nothing, where only the unit is named. */
+const settling = z.strictObject({
+  partIds: z.array(id).max(1000),
+  ruleIds: z.array(id).max(200),
+  pullIds: z.array(id).max(1000),
+});
+
 export const closeUnit = command({
-  shape: id,
-  label: (v, plan) => closingInWords(plan, v),
-  edit: closing.closeUnit,
+  shape: z.union([id, z.strictObject({ unitId: id, settling })]),
+  label: (v, plan) => closingInWords(plan, typeof v === 'string' ? v : v.unitId),
+  edit: (v) => (typeof v === 'string' ? closing.closeUnit(v) : closing.closeUnit(v.unitId, v.settling)),
+});
+
+export const takeLeftOver = command({
+  shape: z.strictObject({ lessonId: id, unitId: id }),
+  label: (v, plan) => `Took ${titled(plan, 'lessons', v.lessonId)} into ${titled(plan, 'units', v.unitId)}`,
+  edit: (v) => closing.takeLeftOver(v.lessonId, v.unitId),
+});
+
+/** A unit from an outline: one that was shared, or one of the family’s own that is taught again. */
+export const takeUnit = command({
+  shape: z.strictObject({
+    outline: unitOutline,
+    taking: z.strictObject({
+      title: unit.shape.title,
+      starts: unit.shape.starts,
+      waiting: z.boolean(),
+      childIds: unit.shape.childIds,
+      lessonsPerWeek: unit.shape.lessonsPerWeek,
+      whose: z.record(id, z.array(id).max(8)).optional(),
+      repeats: unit.shape.repeats.unwrap(),
+    }),
+  }),
+  label: (v) =>
+    v.taking.repeats ? `“${v.taking.title}” is taught again` : `Took in “${v.taking.title}” from an outline`,
+  edit: (v) => teachAgain.takeUnit(v.outline, v.taking),
+});
+
+/** Minutes as such things really took, for what is still to come in a unit. */
+export const takeFactors = command({
+  shape: z.strictObject({
+    unitId: id,
+    factors: z
+      .array(z.strictObject({ kind: z.enum(PART_KINDS), factor: z.number().min(0.1).max(10) }))
+      .min(1, 'Choose at least one kind.')
+      .max(PART_KINDS.length),
+  }),
+  label: (v, plan) => `Minutes of ${titled(plan, 'units', v.unitId)} by what such things took`,
+  edit: (v) => teachAgain.takeFactors(v.unitId, v.factors),
 });
 
 export const reopenUnit = command({

@@ -6,6 +6,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { perform } from '../edit/edit';
 import { readHausplanJson } from '../formats/hausplan-json';
+import { outlineOf } from '../formats/unit-outline';
 import { blankDraft, blankDraftPart } from '../formats/blank-draft';
 import { blankBook, blankChild, blankPart, blankRule, blankUnit } from '../plan/blank';
 import type { Plan } from '../plan/plan';
@@ -73,9 +74,36 @@ const FOUND = {
 /** As it is, with a book on the pile to give away. */
 const PLAN: Plan = {
   ...read.plan,
+  units: read.plan.units.map((u) =>
+    u.id === FLEECE
+      ? {
+          ...u,
+          talks: {
+            date: TODAY,
+            starts: 1110,
+            talks: [{ childId: BRAM, topic: 'The vat', minutes: 5 }],
+          },
+        }
+      : u,
+  ),
   pulls: read.plan.pulls.map((p) => (p.id === D('0209') ? { ...p, role: 'give away' } : p)),
 };
 const WENKE = PLAN.adults[0].id;
+const WILLOW = PLAN.units.find((u) => u.closedOn !== null)!;
+const LEFT = PLAN.lessons.filter(
+  (l) =>
+    l.unitId === WILLOW.id &&
+    !PLAN.parts.some((p) => p.lessonId === l.id && PLAN.marks.some((m) => m.partId === p.id)),
+)[0];
+const AGAIN = outlineOf(PLAN, WILLOW);
+const taking = (how: 'again' | 'new'): object => ({
+  title: WILLOW.title,
+  starts: '2026-12-01',
+  waiting: false,
+  childIds: [BRAM],
+  lessonsPerWeek: 3,
+  repeats: how === 'again' ? { unitId: WILLOW.id, title: WILLOW.title, closedOn: WILLOW.closedOn } : null,
+});
 const BELT = PLAN.parts.flatMap((p) => p.alternatives).find((a) => a.title === 'A belt on a card loom')!.id;
 const OBJECTIVE = PLAN.objectives[0];
 const WORD = PLAN.units.flatMap((u) => u.vocabulary).find((v) => v.word === 'mordant')!.id;
@@ -197,6 +225,18 @@ const ROWS: Row[] = [
   ['Dropped “Silk worms”', 'unit.dropIdea', D('0364')],
   ['Dropped “an idea”', 'unit.dropIdea', 'gone'],
   ['Closed “From Fleece to Cloth”: 8 of 16 lessons taught, 8 left over', 'unit.closeUnit', FLEECE],
+  [
+    'Took “A coracle in small” into “From Fleece to Cloth”',
+    'unit.takeLeftOver',
+    { lessonId: LEFT.id, unitId: FLEECE },
+  ],
+  ['“Willow and Water” is taught again', 'unit.takeUnit', { outline: AGAIN, taking: taking('again') }],
+  ['Took in “Willow and Water” from an outline', 'unit.takeUnit', { outline: AGAIN, taking: taking('new') }],
+  [
+    'Minutes of “From Fleece to Cloth” by what such things took',
+    'unit.takeFactors',
+    { unitId: FLEECE, factors: [{ kind: 'craft', factor: 1.4 }] },
+  ],
   ['Went on with “Willow and Water”', 'unit.reopenUnit', D('w0001')],
   // Shelf
   ['Put “Warps” on the shelf', 'shelf.putOnShelf', [{ ...blankBook, title: 'Warps' }]],
@@ -599,6 +639,33 @@ const ROWS: Row[] = [
     `Bram, alone: ${OBJECTIVE.wording}`,
     'facts.check',
     { objectiveId: OBJECTIVE.id, childId: BRAM, grade: 3, date: TODAY },
+  ],
+  [
+    'Mill museum, Wed 28 Oct',
+    'facts.attend',
+    {
+      childIds: [BRAM],
+      title: 'Mill museum',
+      minutes: 90,
+      subjects: ['history'],
+      date: TODAY,
+    },
+  ],
+  ['Bram gave their talk', 'facts.giveTalk', { unitId: FLEECE, childId: BRAM, is: true, date: TODAY }],
+  [
+    'Bram did not give their talk',
+    'facts.giveTalk',
+    { unitId: FLEECE, childId: BRAM, is: false, date: TODAY },
+  ],
+  [
+    'Another time: change “Dye pot”',
+    'facts.judge',
+    { of: { partId: POT }, grade: 2, note: 'Two pots', date: TODAY },
+  ],
+  [
+    'Another time, no word on “Dye pot”',
+    'facts.judge',
+    { of: { partId: POT }, grade: null, note: '', date: TODAY },
   ],
   ['10 min more for “Dye pot”', 'facts.takeLonger', { partId: POT, minutes: 10, date: TODAY }],
   ['“Sheep farm visit” is done indoors', 'facts.doOtherwise', { partId: D('0316'), is: true, date: TODAY }],

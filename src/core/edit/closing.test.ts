@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { aPlan } from '../../../tests/sample-plan';
 import { breaches, withoutPlace } from '../layout/check';
 import { verdictInWords, verdictOf } from '../layout/verdict';
-import { blankRule } from '../plan/blank';
+import { blankBook, blankRule } from '../plan/blank';
 import type { Plan } from '../plan/plan';
-import { closeUnit, reopenUnit } from './closing';
+import { closeUnit, reopenUnit, takeLeftOver } from './closing';
 import { perform, type Edit } from './edit';
 import { leaveOut } from './lessons';
 import { addRule } from './rules';
@@ -146,5 +146,60 @@ describe('a lesson that is left out', () => {
     const out = given(taught, leaveOut(['l1'], true), '2026-08-31');
     expect(on(out, 'l1')).toEqual([on(plan, 'l1')[0]]);
     expect(out.entries).toEqual(taught.entries);
+  });
+});
+
+describe('what a closed unit leaves', () => {
+  const two = (): Plan => {
+    const plan = begun();
+    return {
+      ...plan,
+      units: [...plan.units, { ...plan.units[0], id: 'u2', title: 'Another', starts: '2026-09-07' }],
+    };
+  };
+
+  it('goes on once a week for those who were in it, where the family says so, and comes back into the plan', () => {
+    const plan = two();
+    const puzzle = plan.parts.find((p) => p.lessonId === 'l3')!;
+    const after = given(plan, closeUnit('u1', { partIds: [puzzle.id], ruleIds: [], pullIds: [] }));
+    expect(after.parts.some((p) => p.id === puzzle.id)).toBe(false);
+    expect(after.rules).toMatchObject([
+      { unitId: null, title: puzzle.title, minutes: 30, childIds: ['c1', 'c2'], rhythm: { on: 'weekday' } },
+    ]);
+    expect(breaches(after)).toEqual([]);
+  });
+
+  it('what is done does not go on: it happened', () => {
+    const plan = two();
+    const done = plan.marks[0].partId;
+    const after = given(plan, closeUnit('u1', { partIds: [done], ruleIds: [], pullIds: [] }));
+    expect(after.rules).toEqual([]);
+    expect(after.parts.some((p) => p.id === done)).toBe(true);
+  });
+
+  it('is taken into another unit, with its books, and finds days there', () => {
+    const book = { ...blankBook, id: 'b', title: 'The Weir' };
+    const plan: Plan = {
+      ...two(),
+      books: [book],
+      pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'spine', childIds: [] }],
+      uses: [{ id: 'u', pullId: 'p', lessonId: 'l4', firstPage: 1, lastPage: 9 }],
+    };
+    const closed = given(plan, closeUnit('u1'));
+    const after = given(closed, takeLeftOver('l4', 'u2'));
+    expect(after.lessons.find((l) => l.id === 'l4')!.unitId).toBe('u2');
+    expect(after.sittings.some((s) => s.partId === 'l4-a')).toBe(true);
+    const pull = after.pulls.find((p) => p.unitId === 'u2')!;
+    expect([pull.bookId, pull.role, after.uses[0].pullId]).toEqual(['b', 'together', pull.id]);
+    expect(breaches(after)).toEqual([]);
+  });
+
+  it('stays where it was taught in part, where its unit is not closed, and is not taken into a closed one', () => {
+    const plan = two();
+    expect(refusal(plan, takeLeftOver('l4', 'u2'))).toContain('is not closed');
+    const closed = given(plan, closeUnit('u1'));
+    expect(refusal(closed, takeLeftOver('l1', 'u2'))).toContain('has been taught in part');
+    expect(refusal(given(closed, closeUnit('u2')), takeLeftOver('l4', 'u2'))).toContain('was closed on');
+    expect(refusal(closed, takeLeftOver('gone', 'u2'))).toContain('no longer');
   });
 });

@@ -4,6 +4,7 @@ import type { Entry } from '../plan/entry';
 import type { IsoDate } from '../plan/measures';
 import { promptOf } from '../plan/pieces';
 import type { CALLS } from '../plan/words';
+import { several } from './compose';
 import { GONE, momentOf, type Edit, type EditContext } from './edit';
 
 export type Said = Omit<Fact, 'id' | 'at'>;
@@ -21,12 +22,21 @@ export const say =
     return { plan: { ...plan, entries: [...plan.entries, entry] } };
   };
 
-const SAME = ['kind', 'partId', 'lessonId', 'objectiveId', 'promptId', 'preparationId', 'childId'] as const;
+const SAME = [
+  'kind',
+  'partId',
+  'lessonId',
+  'objectiveId',
+  'promptId',
+  'preparationId',
+  'bookId',
+  'childId',
+] as const;
 /** Of the same thing; what has no id is known by its title. */
 const isSame = (e: Entry, fact: Said): boolean =>
   SAME.every((field) => e[field] === (fact[field] ?? null)) &&
   (KNOWN_BY_TITLE.includes(fact.kind) ? e.about.title === fact.title : true);
-const KNOWN_BY_TITLE: readonly Entry['kind'][] = ['bought', 'counted'];
+const KNOWN_BY_TITLE: readonly Entry['kind'][] = ['bought', 'counted', 'talked'];
 
 /**
  * Says a fact that either is or is not: said twice it is said once, and it can be taken back.
@@ -84,16 +94,84 @@ export const setAsked =
     );
   };
 
-/** How far a child meets an objective: not yet, with help, alone. Each step stays written down with its day. */
+/**
+ * How far a child meets an objective: not yet, with help, alone; and by what that was seen. Each step stays written down with
+ * its day.
+ * @param seenBy a piece of work, a quiz, a talk, in words; and the file of it
+ */
 export const setChecked =
-  (objectiveId: string, childId: string, grade: number, date: IsoDate): Edit =>
+  (
+    objectiveId: string,
+    childId: string,
+    grade: number,
+    date: IsoDate,
+    seenBy: { note?: string; file?: string | null } = {},
+  ): Edit =>
   (plan, context) => {
     const title = plan.objectives.find((o) => o.id === objectiveId)?.wording;
     if (title === undefined) return { refused: GONE };
-    return sayAnew({ kind: 'checked', objectiveId, childId, grade, title, date }, 'of its day')(
+    return sayAnew({ kind: 'checked', objectiveId, childId, grade, title, date, ...seenBy }, 'of its day')(
       plan,
       context,
     );
+  };
+
+/** That children were somewhere: a trip that stands in no lesson. It counts for the subjects it is said to. */
+export const attend =
+  (
+    childIds: readonly string[],
+    title: string,
+    minutes: number | null,
+    subjects: readonly string[],
+    date: IsoDate,
+  ): Edit =>
+  (plan, context) => {
+    if (!childIds.length) return { refused: 'Say who was there.' };
+    return several(
+      ...childIds.map((childId) =>
+        say({ kind: 'attended', childId, title, minutes, subject: subjects.join(', ').slice(0, 200), date }),
+      ),
+    )(plan, context);
+  };
+
+/** That a child gave their talk of a unit’s evening: it counts as school. */
+export const giveTalk =
+  (unitId: string, childId: string, is: boolean, date: IsoDate): Edit =>
+  (plan, context) => {
+    const unit = plan.units.find((u) => u.id === unitId);
+    const talk = unit?.talks?.talks.find((t) => t.childId === childId);
+    if (!unit || !talk) return { refused: GONE };
+    const subject = [...new Set([...(plan.family?.countsFor.presentation ?? []), ...unit.subjects])].join(
+      ', ',
+    );
+    return setFact(
+      {
+        kind: 'talked',
+        childId,
+        title: talk.topic,
+        minutes: talk.minutes,
+        subject: subject.slice(0, 200),
+        date,
+      },
+      is,
+      'once',
+    )(plan, context);
+  };
+
+/** What is to become of something another time: kept, changed, dropped, and why; null takes it back. */
+export const judge =
+  (
+    of: { partId: string } | { lessonId: string } | { bookId: string },
+    grade: number | null,
+    note: string,
+    date: IsoDate,
+  ): Edit =>
+  (plan, context) => {
+    const title = 'bookId' in of ? plan.books.find((b) => b.id === of.bookId)?.title : undefined;
+    if ('bookId' in of && title === undefined) return { refused: GONE };
+    const fact = { kind: 'judged', date, ...of, ...(title === undefined ? {} : { title }) } as const;
+    if (grade === null) return setFact(fact, false, 'once')(plan, context);
+    return sayAnew({ ...fact, grade, note }, 'once')(plan, context);
   };
 
 /** A note on a part, or on the day. */
@@ -132,7 +210,10 @@ export const takeBackFact =
     };
   };
 const TAKEN_BACK_HERE: readonly Entry['kind'][] = [
+  'attended',
+  'talked',
   'loved',
+  'judged',
   'noted',
   'otherwise',
   'longer',

@@ -74,9 +74,9 @@ export const setCountsFor =
     return { plan: { ...plan, family: { ...plan.family, countsFor: named } } };
   };
 
-/** Says how things are counted: minutes for what is asked again, hours of several subjects, the numbers of kits. */
+/** Says how things are counted: minutes for what is asked again, hours of several subjects, days kept, the numbers of kits. */
 export const setCounting =
-  (change: Partial<Pick<Family, 'recall' | 'hours' | 'kitNumbers'>>): Edit =>
+  (change: Partial<Pick<Family, 'recall' | 'hours' | 'keeps' | 'daysExpected' | 'kitNumbers'>>): Edit =>
   (plan) =>
     plan.family
       ? { plan: { ...plan, family: { ...plan.family, ...change } } }

@@ -58,9 +58,9 @@ describe('Hausplan JSON', () => {
     [
       'another version',
       (d) => {
-        d.version = 9;
+        d.version = 10;
       },
-      'version: written by another version of Hausplan: version 9, this one reads 1, 2, 3, 4, 5, 6, 7 and 8',
+      'version: written by another version of Hausplan: version 10, this one reads 1, 2, 3, 4, 5, 6, 7, 8 and 9',
     ],
     [
       'a missing list',

@@ -1,5 +1,5 @@
 /**
- * Hausplan JSON, version 8: a whole plan as one document. Writing is canonical (fixed order of keys, two spaces,
+ * Hausplan JSON, version 9: a whole plan as one document. Writing is canonical (fixed order of keys, two spaces,
  * newline at the end), so that the same plan always gives the same bytes. Reading names every fault and where it is.
  */
 import { z } from 'zod';
@@ -10,9 +10,9 @@ import { numbered } from '../plan/pieces';
 import { dangling, LISTS } from '../plan/references';
 
 export const FORMAT = 'hausplan';
-export const VERSION = 8;
+export const VERSION = 9;
 /** Versions that can be read: what a later one added has its blank value in an earlier file. */
-const READS: readonly number[] = [1, 2, 3, 4, 5, 6, 7, 8];
+const READS: readonly number[] = [1, 2, 3, 4, 5, 6, 7, 8, 9];
 
 const { marks, readings, entries, ...lasting } = sliceShape.shape;
 
@@ -171,7 +171,7 @@ function sliceInTodaysShape(slice: Loose): Loose {
   );
 }
 
-const pathText = (path: PropertyKey[]): string =>
+export const pathText = (path: PropertyKey[]): string =>
   path.map((p, i) => (typeof p === 'number' ? `[${p}]` : `${i ? '.' : ''}${String(p)}`)).join('');
 
 /** What is wrong between the things of a plan: ids used twice, references to what is not there, what must be there once. */

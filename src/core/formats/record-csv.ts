@@ -1,6 +1,8 @@
 /** What happened as a table: a line for each thing done, missed or read, as it was then. */
 import { inForce } from '../plan/happened';
+import type { Entry } from '../plan/entry';
 import type { Plan } from '../plan/plan';
+import { JUDGED, KNEW, MET } from '../plan/words';
 import { writeCsv } from './csv';
 
 const COLUMNS = [
@@ -18,6 +20,14 @@ const COLUMNS = [
   'How it went',
   'Note',
 ] as const;
+
+/** What a grade says, by the kind of fact. */
+const GRADES: Partial<Record<Entry['kind'], readonly string[]>> = {
+  asked: KNEW,
+  checked: MET,
+  judged: JUDGED,
+};
+const saidOf = (e: Entry): string => GRADES[e.kind]?.[e.grade! - 1] ?? '';
 
 /** Kinds that are of everybody who took part where they name nobody. */
 const OF_CHILDREN: readonly string[] = ['done', 'missed', 'attended', 'loved', 'otherwise'];
@@ -41,7 +51,7 @@ export function writeRecordCsv(plan: Plan): string {
         text(e.pages),
         e.amount === null ? '' : `${e.amount} ${e.unit}`.trim(),
         text(e.felt),
-        e.note,
+        [saidOf(e), e.note].filter(Boolean).join(': '),
       ])
       .sort((a, b) => {
         if (a[0] === b[0]) return 0;

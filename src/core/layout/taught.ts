@@ -1,6 +1,6 @@
 /** What of a unit has been taught. */
 import { doneParts, lessonsOf, partsByLesson } from '../plan/lookup';
-import type { Plan } from '../plan/plan';
+import type { Slice } from '../plan/plan';
 
 export interface Taught {
   lessons: number;
@@ -11,7 +11,7 @@ export interface Taught {
 }
 
 /** Counts a unit's lessons that were taught, and the parts that stand on days before today and were not ticked. */
-export function taughtOf(plan: Plan, unitId: string): Taught {
+export function taughtOf(plan: Slice, unitId: string): Taught {
   const done = doneParts(plan);
   const partsOf = partsByLesson(plan.parts);
   const lessons = lessonsOf(plan, unitId);

@@ -11,8 +11,10 @@ export const blankFamily: Family = {
   allergies: [],
   patterns: [],
   countsFor: {},
-  recall: { minutes: 8, retention: 90 },
+  recall: { minutes: 8, retention: 90, reward: '' },
   hours: 'in full',
+  keeps: { by: 'anything', least: 1 },
+  daysExpected: 90,
   kitNumbers: 'unit',
   card: null,
 };
@@ -72,6 +74,8 @@ export const blankUnit: Omit<Unit, 'id' | 'title' | 'starts'> = {
   wish: '',
   deeper: false,
   askedBy: null,
+  repeats: null,
+  talks: null,
 };
 
 export const blankBook: Omit<Book, 'id' | 'title'> = {

@@ -44,7 +44,7 @@ const fields = z.strictObject({
   amount: amountLeft.nullable().default(null),
   unit: z.string().trim().max(20).default(''),
   felt: z.enum(FELT).nullable().default(null),
-  /** How well it was known when it was asked: forgotten, with effort, known, at once; how far an objective is met: not yet, with help, alone. */
+  /** How well it was known when it was asked: forgotten, with effort, known, at once; how far an objective is met: not yet, with help, alone; what becomes of it: drop, change, keep. */
   grade: z.int().min(1).max(4).nullable().default(null),
   note: z.string().max(500).default(''),
   /** The name of a file kept in the folder beside the store. */
@@ -67,7 +67,9 @@ const NEEDS = {
   asked: ['promptId', 'childId', 'grade'],
   checked: ['childId', 'grade'],
   attended: ['childId'],
+  talked: ['childId'],
   loved: ['partId'],
+  judged: ['grade'],
   noted: ['note'],
   otherwise: ['partId'],
   longer: ['partId', 'minutes'],

@@ -110,10 +110,12 @@ export type Fact = Pick<Entry, 'id' | 'at' | 'date' | 'kind'> &
   Partial<Omit<Entry, 'about' | 'withdraws'>> & {
     /** What it is about, where that is no part, lesson or preparation of the plan. */
     title?: string;
+    /** The subjects it counts for, where that is no part of the plan. */
+    subject?: string;
   };
 
 /** A fact as an entry, with what it is about as it is in the plan now. */
-export function factEntry(plan: Slice, { title, ...fact }: Fact): Entry {
+export function factEntry(plan: Slice, { title, subject, ...fact }: Fact): Entry {
   const part = plan.parts.find((p) => p.id === fact.partId);
   const lesson = part ? homes(plan)(part).lesson : plan.lessons.find((l) => l.id === fact.lessonId);
   const unit = part ? homes(plan)(part).unit : plan.units.find((u) => u.id === lesson?.unitId);
@@ -129,6 +131,7 @@ export function factEntry(plan: Slice, { title, ...fact }: Fact): Entry {
       lesson: lesson?.title ?? '',
       title: title ?? prepared?.what ?? part?.title ?? lesson?.title ?? '',
       kind: part?.kind ?? '',
+      subject: subject ?? '',
     },
   };
 }

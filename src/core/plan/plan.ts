@@ -22,7 +22,7 @@ import {
   windowName,
 } from './measures';
 import { idea, objective, question, unit } from './unit';
-import { FELT, PART_KINDS, ROLES } from './words';
+import { FELT, KEEPS, PART_KINDS, ROLES } from './words';
 import { work } from './work';
 import { schoolYear } from './year';
 
@@ -36,12 +36,22 @@ export const family = z.strictObject({
   patterns: z.array(pattern).max(20).default([]),
   /** What a kind of work counts for, by kind: `copying` for handwriting and language. */
   countsFor: z.partialRecord(z.enum(PART_KINDS), z.array(subject).max(6)).default({}),
-  /** Minutes a school day for what is said again, and the share of it that is to be remembered, in hundredths. */
+  /** Minutes a school day for what is said again, the share of it that is to be remembered, in hundredths, and what follows when all was known. */
   recall: z
-    .strictObject({ minutes: z.int().min(0).max(60), retention: z.int().min(70).max(97) })
-    .default({ minutes: 8, retention: 90 }),
+    .strictObject({
+      minutes: z.int().min(0).max(60),
+      retention: z.int().min(70).max(97),
+      reward: z.string().trim().max(100).default(''),
+    })
+    .default({ minutes: 8, retention: 90, reward: '' }),
   /** How an hour counts that serves several subjects: in full for each, or shared out among them. */
   hours: z.enum(['in full', 'shared']).default('in full'),
+  /** A school day is kept when anything of school was written down; when a child had so many minutes; when so many parts were done. */
+  keeps: z
+    .strictObject({ by: z.enum(KEEPS), least: z.int().min(1).max(600) })
+    .default({ by: 'anything', least: 1 }),
+  /** Of a hundred school days, so many as the family expects to keep. */
+  daysExpected: z.int().min(10).max(100).default(90),
   /** Kits are numbered through their unit, or through the year. */
   kitNumbers: z.enum(['unit', 'year']).default('unit'),
   /** The library card; null without one. */

@@ -124,6 +124,18 @@ const afterPart: Reference<'rules'> = {
   without: (r, has) => (r.rhythm.on !== 'after' || has(r.rhythm.partId) ? r : undefined),
 };
 
+/** Who speaks on an evening of talks; without anybody left the evening stays, for others to be put in. */
+const speaks: Reference<'units'> = {
+  list: 'units',
+  field: 'talks.talks',
+  to: 'children',
+  ids: (u) => u.talks?.talks.map((t) => t.childId) ?? [],
+  without: (u, has) =>
+    !u.talks || u.talks.talks.every((t) => has(t.childId))
+      ? u
+      : { ...u, talks: { ...u.talks, talks: u.talks.talks.filter((t) => has(t.childId)) } },
+};
+
 /** Parts that a rule makes go with it when the plan is drawn again, where what was done of them is looked at. */
 const madeByRule: Reference<'parts'> = { ...one('parts', 'ruleId', 'rules', 'goes'), without: (p) => p };
 
@@ -133,6 +145,7 @@ export const REFERENCES: readonly Reference[] = [
   several('units', 'listens', 'children'),
   one('units', 'after', 'units', 'forgets'),
   keyed('units', 'shows', 'children'),
+  speaks,
   one('units', 'askedBy', 'children', 'forgets'),
   one('objectives', 'unitId', 'units', 'goes'),
   one('questions', 'unitId', 'units', 'goes'),

@@ -1,6 +1,6 @@
 /** The shape of a unit study, and of what is gathered for it before there is a lesson: objectives, questions, ideas. */
 import { z } from 'zod';
-import { id, isoDate, longText, minutes, pieceId, shortText, subject } from './measures';
+import { clockTime, id, isoDate, longText, minutes, pieceId, shortText, subject } from './measures';
 import { IDEA_BECOMES, SEASONS, SHOWS, TASTES } from './words';
 
 /** The kinds a new lesson of a unit can begin with. */
@@ -14,6 +14,21 @@ export const show = z.enum(SHOWS);
 export type Show = z.infer<typeof show>;
 
 const line = z.string().trim().min(1).max(500);
+
+export const talkEvening = z.strictObject({
+  date: isoDate,
+  starts: clockTime,
+  talks: z
+    .array(
+      z.strictObject({
+        childId: id,
+        topic: shortText,
+        minutes: z.int().min(1).max(120),
+      }),
+    )
+    .max(16),
+});
+export type TalkEvening = z.infer<typeof talkEvening>;
 
 export const unit = z.strictObject({
   id,
@@ -70,6 +85,13 @@ export const unit = z.strictObject({
   wish: z.string().trim().max(200).default(''),
   deeper: z.boolean().default(false),
   askedBy: id.nullable().default(null),
+  /** The unit that is taught again here, as it was called; it may be of a year that is closed. */
+  repeats: z
+    .strictObject({ unitId: id, title: shortText, closedOn: isoDate.nullable() })
+    .nullable()
+    .default(null),
+  /** An evening on which the children say what they know: when, and in which order who speaks on what. */
+  talks: talkEvening.nullable().default(null),
 });
 export type Unit = z.infer<typeof unit>;
 

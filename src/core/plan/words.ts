@@ -193,7 +193,7 @@ export const BOOK_SOURCES = ['owned', 'borrowed', 'to buy', 'to print'] as const
 export const BOOK_STATES = ['here', 'lent out', 'lost', 'given away', 'outgrown'] as const;
 /**
  * What can have happened. `otherwise`: done in its other form; `kept`: a file of the work; `help` and `early`: a child called,
- * or was done early; the last takes another back.
+ * or was done early; `judged`: what becomes of it another time; the last takes another back.
  */
 export const ENTRY_KINDS = [
   'done',
@@ -208,7 +208,9 @@ export const ENTRY_KINDS = [
   'asked',
   'checked',
   'attended',
+  'talked',
   'loved',
+  'judged',
   'noted',
   'otherwise',
   'longer',
@@ -223,5 +225,9 @@ export const CALLS = ['help', 'early'] as const;
 export const KNEW = ['forgot', 'with effort', 'knew it', 'at once'] as const;
 /** How far an objective is met, from 1. */
 export const MET = ['not yet', 'with help', 'alone'] as const;
+/** What is to become of something another time, from 1. */
+export const JUDGED = ['drop', 'change', 'keep'] as const;
+/** When a school day counts as kept. */
+export const KEEPS = ['anything', 'minutes', 'parts'] as const;
 /** How a piece of work went for a child. */
 export const FELT = ['easy', 'right', 'hard'] as const;

@@ -85,7 +85,10 @@ describe('what comes back', () => {
     const after = asked(taught, ['2026-09-01', 4]);
     const { due } = card(after, '2026-09-01');
     expect(card(after, due).remembered).toBeCloseTo(0.9, 1);
-    const surer = { ...after, family: { ...after.family!, recall: { minutes: 8, retention: 97 } } };
+    const surer = {
+      ...after,
+      family: { ...after.family!, recall: { minutes: 8, retention: 97, reward: '' } },
+    };
     expect(card(surer, '2026-09-01').due < due).toBe(true);
   });
 });

@@ -1,10 +1,11 @@
 /** The school days of the year as they were kept and lost, against the family’s own target. */
 import { addDays, mondayOf, weekdayOf } from '../calendar/dates';
 import { schoolDays } from '../calendar/school-days';
-import { inForce } from '../plan/happened';
+import { groupBy } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
-import type { Plan } from '../plan/plan';
+import type { Slice } from '../plan/plan';
 import type { SchoolYear } from '../plan/year';
+import { doings } from './hours';
 
 export interface WeekKept {
   monday: IsoDate;
@@ -33,16 +34,32 @@ export interface DaysKept {
 /** Kinds of days off on which there was to be school. */
 const LOST: readonly string[] = ['illness'];
 
-/** Days on which something of school is written down. */
-const keptOn = ({ entries }: Plan): Set<IsoDate> =>
-  new Set(
-    inForce(entries)
-      .filter((e) => e.kind === 'done' || e.kind === 'read' || e.kind === 'attended')
-      .map((e) => e.date),
-  );
+/**
+ * Days that were kept by the family’s own rule: something of school is written down; a child had so many minutes; so many
+ * different things were done. Of what is no longer in the plan it is known that it was done.
+ */
+export function keptOn(plan: Slice): Set<IsoDate> {
+  const { by, least } = plan.family?.keeps ?? { by: 'anything', least: 1 };
+  const { done, unknown } = doings(plan);
+  const days = groupBy(done, (d) => d.date);
+  if (by === 'anything') return new Set([...days.keys(), ...unknown.map((e) => e.date)]);
+  const goneOn = groupBy(unknown, (e) => e.date);
+  const parts = (date: IsoDate): number =>
+    new Set((days.get(date) ?? []).map((d) => d.entry.partId ?? d.entry.id)).size +
+    (goneOn.get(date)?.length ?? 0);
+  const minutes = (date: IsoDate): number =>
+    Math.max(
+      0,
+      ...[...groupBy(days.get(date) ?? [], (d) => d.childId).values()].map((of) =>
+        of.reduce((sum, d) => sum + d.minutes, 0),
+      ),
+    );
+  const so = by === 'parts' ? parts : minutes;
+  return new Set([...days.keys(), ...goneOn.keys()].filter((date) => so(date) >= least));
+}
 
 /** @returns undefined while there is no school year */
-export function daysKept(plan: Plan, today: IsoDate): DaysKept | undefined {
+export function daysKept(plan: Slice, today: IsoDate): DaysKept | undefined {
   const { year } = plan;
   if (!year) return undefined;
   const kept = keptOn(plan);

@@ -14,7 +14,7 @@ import { inForce } from '@/core/plan/happened';
 import type { Adult, ThingInHouse } from '@/core/plan/household';
 import type { PartKind } from '@/core/plan/lesson';
 import { groupBy } from '@/core/plan/lookup';
-import { PART_KINDS } from '@/core/plan/words';
+import { JUDGED, PART_KINDS } from '@/core/plan/words';
 import type { Child, Family, Plan } from '@/core/plan/plan';
 import type { Rung } from '@/core/plan/measures';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
@@ -108,6 +108,7 @@ function happenedOf(plan: Plan): SetupView['happened'] {
       e.pages === null ? '' : count(e.pages, 'page'),
       e.minutes === null ? '' : `${e.minutes} min`,
       e.felt ?? '',
+      e.kind === 'judged' ? JUDGED[e.grade! - 1] : '',
       e.note,
       e.partId !== null && !parts.has(e.partId) ? 'no longer in the plan' : '',
     ]
@@ -139,6 +140,8 @@ const WHAT: Record<Entry['kind'], (who: string, what: string) => string> = {
   asked: (who, what) => `${who} was asked ${what}`,
   checked: (who, what) => `${who}: ${what}`,
   attended: (who, what) => `${who} was there ${what}`,
+  talked: (who, what) => `${who} gave a talk on ${what}`,
+  judged: (_, what) => `Another time: ${what}`,
   loved: (who, what) => `${who || 'All'} loved ${what}`,
   noted: (who, what) => `A note on ${[what || 'the day', who && `for ${who}`].filter(Boolean).join(' ')}`,
   otherwise: (_, what) => `Indoors: ${what}`,

@@ -1,0 +1,381 @@
+/** Taking an outline up as a unit: one that a family shared, or one of the family’s own that is taught again. */
+import { sameAs } from '../books/duplicates';
+import type { OutlinePart, UnitOutline } from '../formats/unit-outline';
+import { outlineOf } from '../formats/unit-outline';
+import { count } from '../plan/called';
+import { blankBook, blankLesson, blankPart, blankRule, blankUnit } from '../plan/blank';
+import { inForce } from '../plan/happened';
+import type { Lesson, Part } from '../plan/lesson';
+import { groupBy } from '../plan/lookup';
+import type { Book } from '../plan/book';
+import type { Plan, Pull, Slice, Use } from '../plan/plan';
+import type { Unit } from '../plan/unit';
+import { isOutgrown, lookBack, median } from '../record/look-back';
+import { JUDGED } from '../plan/words';
+import type { Edit } from './edit';
+import { addUnit, type UnitFields } from './units';
+
+export interface Taking {
+  title: string;
+  starts: string;
+  waiting: boolean;
+  childIds: readonly string[];
+  lessonsPerWeek: number | null;
+  /** Whom single parts of it are for, by their ids in the outline; who is not named here is for all. */
+  whose?: Readonly<Record<string, readonly string[]>>;
+  /** The unit of the family’s own that it repeats. */
+  repeats: Unit['repeats'];
+}
+
+/** What an outline brings, row by row, before it is taken. */
+export interface TakingRow {
+  what: 'unit' | 'lesson' | 'book' | 'comes back' | 'objectives' | 'questions';
+  title: string;
+  /** “3 parts”; “on your shelf”, “new on your shelf, to be got”. */
+  does: string;
+}
+
+export function takingRows(outline: UnitOutline, plan: Pick<Plan, 'books' | 'works' | 'units'>): TakingRow[] {
+  const twice = plan.units.some((u) => u.title.toLowerCase() === outline.title.toLowerCase());
+  const kept = (parts: readonly OutlinePart[]): number => parts.filter((p) => isKnown(p, plan)).length;
+  const left = (parts: readonly OutlinePart[]): string =>
+    kept(parts) < parts.length
+      ? `; ${count(parts.length - kept(parts), 'part')} of a kind of work that this family has not ${parts.length - kept(parts) === 1 ? 'is' : 'are'} left out`
+      : '';
+  return [
+    {
+      what: 'unit',
+      title: outline.title,
+      does: `${count(outline.lessons.length, 'lesson')}, ${count(outline.vocabulary.length, 'word')}${twice ? '; there is a unit of this name already, and it stays' : ''}`,
+    },
+    ...(outline.objectives.length
+      ? [
+          {
+            what: 'objectives' as const,
+            title: count(outline.objectives.length, 'objective'),
+            does: 'tied to their lessons',
+          },
+        ]
+      : []),
+    ...outline.lessons.map((l) => ({
+      what: 'lesson' as const,
+      title: l.title,
+      does: `${count(kept(l.parts), 'part')}${l.books.length ? `, ${count(l.books.length, 'book')}` : ''}${left(l.parts)}`,
+    })),
+    ...(outline.parts.length
+      ? [
+          {
+            what: 'unit' as const,
+            title: 'Parts of the unit itself',
+            does: `${count(kept(outline.parts), 'part')}${left(outline.parts)}`,
+          },
+        ]
+      : []),
+    ...outline.rules.map((r) => ({
+      what: 'comes back' as const,
+      title: r.title,
+      does: `${r.minutes} min each time`,
+    })),
+    ...outline.books.map((b) => ({
+      what: 'book' as const,
+      title: b.title,
+      does: sameAs(b, plan.books) ? 'on your shelf already' : 'new on your shelf, to be got',
+    })),
+    ...(outline.questions.length
+      ? [
+          {
+            what: 'questions' as const,
+            title: count(outline.questions.length, 'open question'),
+            does: 'go along',
+          },
+        ]
+      : []),
+  ];
+}
+
+const isKnown = (p: Pick<OutlinePart, 'kind' | 'workId'>, plan: Pick<Plan, 'works'>): boolean =>
+  p.kind !== 'own-kind' || plan.works.some((w) => w.id === p.workId);
+
+/** Takes an outline up as a unit of the plan, all of it; its books are those of the shelf where they are on it. */
+export const takeUnit =
+  (outline: UnitOutline, taking: Taking): Edit =>
+  (plan, context) => {
+    const { newId } = context;
+    const fields: UnitFields = {
+      ...blankUnit,
+      ...unitFieldsOf(outline),
+      title: taking.title,
+      starts: taking.starts,
+      waiting: taking.waiting,
+      lessonsPerWeek: taking.lessonsPerWeek,
+      childIds: [...taking.childIds],
+      deeper: taking.repeats !== null,
+      repeats: taking.repeats,
+    };
+    const begun = addUnit(fields)(plan, context);
+    if ('refused' in begun) return begun;
+    const unitId = begun.plan.units.at(-1)!.id;
+    return { plan: withOutline(begun.plan, unitId, outline, taking, newId), fresh: [unitId] };
+  };
+
+/** What a unit has of an outline; words and verses get ids of their own. */
+const unitFieldsOf = (o: UnitOutline): Partial<UnitFields> => ({
+  goals: [o.goals, ...o.notes].filter(Boolean).join('\n').slice(0, 20_000),
+  bigIdeas: o.bigIdeas,
+  vocabulary: o.vocabulary.map((v) => ({ ...v, id: '' })),
+  memoryWork: o.memoryWork.map((m) => ({ ...m, id: '' })),
+  passage: o.passage,
+  startKinds: o.startKinds,
+  taste: o.taste,
+  subjects: o.subjects,
+  season: o.season,
+  hopedWeeks: o.hopedWeeks,
+});
+
+function withOutline(
+  plan: Plan,
+  unitId: string,
+  outline: UnitOutline,
+  { whose = {}, childIds }: Pick<Taking, 'whose' | 'childIds'>,
+  newId: () => string,
+): Plan {
+  const whoOf = (id: string): string[] | null => {
+    const left = whose[id]?.filter((c) => childIds.includes(c));
+    return left?.length ? left : null;
+  };
+  const ids = new Map<string, string>();
+  const idFor = (of: string, id: string): string => {
+    const key = `${of} ${id}`;
+    if (!ids.has(key)) ids.set(key, newId());
+    return ids.get(key)!;
+  };
+  const partOf = (p: OutlinePart, home: Pick<Part, 'lessonId' | 'unitId'>): Part => ({
+    ...blankPart,
+    ...p,
+    ...home,
+    id: idFor('part', p.id),
+    childIds: whoOf(p.id),
+    ...withoutIds(p),
+    alternatives: p.alternatives.map((a) => ({ ...a, ...withoutIds(a), id: newId() })),
+  });
+  const taken = (parts: readonly OutlinePart[]): readonly OutlinePart[] =>
+    parts.filter((p) => isKnown(p, plan));
+  const books: Book[] = [];
+  const pulls = outline.books.map((b): Pull => {
+    const { id, role, ...fields } = b;
+    const known = sameAs(b, plan.books)?.id;
+    const bookId = known ?? idFor('book', id);
+    if (!known) books.push({ ...blankBook, ...fields, id: bookId, source: 'to buy' });
+    return { id: idFor('pull', id), unitId, bookId, role, childIds: [] };
+  });
+  return {
+    ...plan,
+    books: [...plan.books, ...books],
+    pulls: [...plan.pulls, ...pulls],
+    objectives: [
+      ...plan.objectives,
+      ...outline.objectives.map((o) => ({ ...o, id: idFor('objective', o.id), unitId })),
+    ],
+    questions: [
+      ...plan.questions,
+      ...outline.questions.map((text) => ({
+        id: newId(),
+        unitId,
+        childId: null,
+        text,
+        asked: null,
+        answer: '',
+      })),
+    ],
+    lessons: [
+      ...plan.lessons,
+      ...outline.lessons.map(({ parts: _, books: __, ...l }): Lesson => ({
+        ...blankLesson,
+        ...l,
+        id: idFor('lesson', l.id),
+        unitId,
+        objectiveIds: l.objectiveIds.map((id) => idFor('objective', id)),
+        recall: l.recall.map((r) => ({ ...r, id: '' })),
+      })),
+    ],
+    parts: [
+      ...plan.parts,
+      ...taken(outline.parts).map((p) => partOf(p, { lessonId: null, unitId })),
+      ...outline.lessons.flatMap((l) =>
+        taken(l.parts).map((p) => partOf(p, { lessonId: idFor('lesson', l.id), unitId: null })),
+      ),
+    ],
+    rules: [
+      ...plan.rules,
+      ...outline.rules.map((r) => ({
+        ...blankRule,
+        ...r,
+        id: newId(),
+        unitId,
+        supplies: r.supplies.map((s) => ({ ...s, id: '' })),
+        rhythm: r.rhythm.on === 'after' ? { ...r.rhythm, partId: idFor('part', r.rhythm.partId) } : r.rhythm,
+      })),
+    ],
+    uses: [
+      ...plan.uses,
+      ...outline.lessons.flatMap((l) =>
+        l.books.map(({ bookId, firstPage, lastPage }): Use => ({
+          id: newId(),
+          pullId: idFor('pull', bookId),
+          lessonId: idFor('lesson', l.id),
+          firstPage,
+          lastPage,
+        })),
+      ),
+    ],
+  };
+}
+
+const withoutIds = (p: Pick<Part, 'supplies' | 'preparations'>): Pick<Part, 'supplies' | 'preparations'> => ({
+  supplies: p.supplies.map((s) => ({ ...s, id: '' })),
+  preparations: p.preparations.map((x) => ({ ...x, id: '' })),
+});
+
+/** Whom the parts of a unit are for, where they are not for all of it. */
+export const whoseIn = (slice: Slice, unit: Unit): Record<string, string[]> => {
+  const lessons = new Set(slice.lessons.filter((l) => l.unitId === unit.id).map((l) => l.id));
+  return Object.fromEntries(
+    slice.parts.flatMap((p) =>
+      p.childIds && (p.unitId === unit.id || lessons.has(p.lessonId ?? '')) ? [[p.id, p.childIds]] : [],
+    ),
+  );
+};
+
+/** Longest that directions may be, with what is written under them. */
+const DIRECTIONS = 20_000;
+
+/**
+ * A unit that was taught, as it is to be taught again: what was dropped is left out, last time’s notes stand where they belong,
+ * what was loved comes first where lessons build on nothing, and books that everybody has outgrown stay on the shelf.
+ * @param slice the year it was taught in
+ * @param now the plan of today, with today’s children
+ * @param asItTook minutes are those that things really took
+ */
+export function againOf(
+  slice: Slice,
+  unit: Unit,
+  now: Pick<Plan, 'children'>,
+  { today, asItTook }: { today: string; asItTook: boolean },
+): UnitOutline {
+  const back = lookBack(slice, unit, today);
+  const judged = new Map(back.judged.map((j) => [j.of, j]));
+  const isDropped = (id: string): boolean => JUDGED[(judged.get(id)?.grade ?? 0) - 1] === 'drop';
+  const loved = new Set(back.loved.map((l) => l.partId));
+  const factors = new Map(back.factors.map((f) => [f.kind, f.factor]));
+  const took = groupBy(
+    inForce(slice.entries).filter((e) => e.kind === 'done' && e.minutes !== null),
+    (e) => e.partId!,
+  );
+  const noted = groupBy(
+    inForce(slice.entries).filter((e) => e.kind === 'noted' && e.partId !== null),
+    (e) => e.partId!,
+  );
+  const left = new Set(slice.lessons.filter((l) => l.leftOut).map((l) => l.id));
+  const taught = new Set(back.to === null ? [] : lessonsTaught(slice, unit));
+  const outline = outlineOf(slice, unit);
+  const lastTime = (id: string): string[] => [
+    ...(judged.get(id)?.note ? [judged.get(id)!.note] : []),
+    ...(noted.get(id) ?? []).map((e) => e.note),
+    ...(loved.has(id) ? ['loved.'] : []),
+  ];
+  const again = (p: OutlinePart): OutlinePart => ({
+    ...p,
+    minutes: p.minutes === null ? null : asItTook ? minutesOf(p, took.get(p.id), factors) : p.minutes,
+    directions: withNotes(p.directions, lastTime(p.id)),
+  });
+  const lessons = outline.lessons
+    .filter((l) => !isDropped(l.id) && !(left.has(l.id) && !taught.has(l.id)))
+    .map((l) => {
+      const parts = l.parts.filter((p) => !isDropped(p.id)).map(again);
+      const note = judged.get(l.id)?.note;
+      // A lesson has no directions of its own: its note stands on the first thing that is done in it.
+      if (note && parts.length)
+        parts[0] = { ...parts[0], directions: withNotes(parts[0].directions, [note]) };
+      return { ...l, parts, books: l.books.filter((b) => !isDropped(b.bookId)) };
+    });
+  const books = new Map(slice.books.map((b) => [b.id, b]));
+  return {
+    ...outline,
+    lessons: lovedFirst(lessons, (l) => l.parts.filter((p) => loved.has(p.id)).length),
+    parts: outline.parts.filter((p) => !isDropped(p.id)).map(again),
+    books: outline.books
+      .filter((b) => !isDropped(b.id))
+      .map((b) => (isOutgrown(books.get(b.id)!, now, today) ? { ...b, role: 'not now' } : b)),
+    notes: back.judged
+      .filter((j) => books.has(j.of) && j.note && !isDropped(j.of))
+      .map((j) => `Last time, ${j.title}: ${j.note}`.slice(0, 500)),
+    taught: back.to,
+  };
+}
+
+function lessonsTaught(slice: Slice, unit: Unit): string[] {
+  const done = new Set(slice.marks.filter((m) => m.outcome === 'done').map((m) => m.partId));
+  const own = new Set(slice.lessons.filter((l) => l.unitId === unit.id).map((l) => l.id));
+  return slice.parts.flatMap((p) =>
+    p.lessonId && own.has(p.lessonId) && done.has(p.id) ? [p.lessonId] : [],
+  );
+}
+
+const withNotes = (directions: string, notes: readonly string[]): string =>
+  notes.length
+    ? [directions, `Last time: ${notes.join(' ')}`].filter(Boolean).join('\n').slice(-DIRECTIONS)
+    : directions;
+
+/** What it took itself, where that was noted; else its minutes by what its kind took. */
+function minutesOf(
+  p: OutlinePart,
+  took: readonly { minutes: number | null }[] | undefined,
+  factors: ReadonlyMap<string, number>,
+): number {
+  const noted = (took ?? []).map((e) => e.minutes!);
+  const minutes = noted.length ? median(noted) : p.minutes! * (factors.get(p.kind) ?? 1);
+  return Math.min(1440, Math.max(1, Math.round(minutes)));
+}
+
+/** Lessons in a row that build on nothing, those first of which most was loved; all others keep their places. */
+export function lovedFirst<L extends { buildsOn: boolean }>(
+  lessons: readonly L[],
+  loved: (l: L) => number,
+): L[] {
+  const rows: L[][] = [];
+  for (const l of lessons) {
+    const row = rows.at(-1);
+    if (row && !l.buildsOn && !row[0].buildsOn) row.push(l);
+    else rows.push([l]);
+  }
+  return rows.flatMap((row) => [...row].sort((a, b) => loved(b) - loved(a)));
+}
+
+/** Gives the minutes of what is still to come in a unit by what such things took: kind by kind, as the family chose. */
+export const takeFactors =
+  (unitId: string, factors: readonly { kind: string; factor: number }[]): Edit =>
+  (plan) => {
+    const by = new Map(factors.map((f) => [f.kind, f.factor]));
+    const done = new Set(plan.marks.map((m) => m.partId));
+    const lessons = new Set(plan.lessons.filter((l) => l.unitId === unitId).map((l) => l.id));
+    const isOpen = (p: Part): boolean =>
+      p.ruleId === null &&
+      p.minutes !== null &&
+      !done.has(p.id) &&
+      (p.unitId === unitId || lessons.has(p.lessonId ?? '')) &&
+      by.has(p.kind);
+    if (!plan.parts.some(isOpen))
+      return {
+        refused: 'Nothing that is still to come in this unit is of these kinds and has minutes of its own.',
+      };
+    return {
+      plan: {
+        ...plan,
+        parts: plan.parts.map((p) =>
+          isOpen(p)
+            ? { ...p, minutes: Math.min(1440, Math.max(1, Math.round(p.minutes! * by.get(p.kind)!))) }
+            : p,
+        ),
+      },
+    };
+  };
