@@ -39,6 +39,7 @@ import { teachEarlierYear } from './earlier-year';
 import { teachWillowAndWater } from './willow-and-water';
 import { DEMO_TODAY } from './day';
 import { activity, addHousehold } from './household';
+import { writeWhatHappened } from './what-happened';
 import { FLEECE_BOOKS, type DemoBook } from './books';
 import { BIRDS_CONTENTS, BRIDGES_CONTENTS, FLEECE_CONTENTS, FLEECE_PASSAGE } from './contents';
 
@@ -94,6 +95,7 @@ export function demoPlan(): Plan {
       daysOff: [
         { id: 'demo-off-1', first: '2026-12-21', last: '2027-01-01', label: 'midwinter', kind: 'off' },
         { id: 'demo-off-2', first: '2027-03-26', last: '2027-03-29', label: 'spring visit', kind: 'off' },
+        { id: 'demo-off-3', first: '2026-09-29', last: '2026-09-30', label: 'colds', kind: 'illness' },
       ],
     }),
   );
@@ -588,6 +590,7 @@ export function demoPlan(): Plan {
   );
   if (first) edit(markDone(first.partId, null, DEMO_TODAY), DEMO_TODAY);
   addHousehold(edit, () => plan, unit(FLEECE));
+  writeWhatHappened(edit, () => plan, { willow: unit('Willow and Water'), fleece: unit(FLEECE) });
   return plan;
 }
 

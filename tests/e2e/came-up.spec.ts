@@ -44,7 +44,10 @@ test('a lesson that ran over goes on another day; dates that cannot be are said'
 
 test('a unit is closed early, its rest is left over, and it is gone on with', async ({ page }) => {
   await page.goto('/unit');
-  await page.getByRole('button', { name: 'Close it' }).click();
+  await page.getByRole('button', { name: 'Close it…' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Close “From Fleece to Cloth”' });
+  await expect(dialog.getByText(/lessons left over/)).toBeVisible();
+  await dialog.getByRole('button', { name: 'Close it' }).click();
   await expect(
     page.getByText(/Closed “From Fleece to Cloth”: \d+ of 16 lessons taught, \d+ left over/),
   ).toBeVisible();

@@ -126,7 +126,7 @@ export function pagesOf(use: Use, bookPages: number | null): number {
 }
 
 /** The pages of a use as they stand behind a title: `, pp. 31–38`; empty for the whole of it. */
-export function pagesText(use: Use): string {
+export function pagesText(use: Pick<Use, 'firstPage' | 'lastPage'>): string {
   if (use.firstPage === null) return '';
   return use.lastPage && use.lastPage !== use.firstPage
     ? `, pp. ${use.firstPage}–${use.lastPage}`

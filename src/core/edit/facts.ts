@@ -3,6 +3,7 @@ import { factEntry, inForce, withdrawing, type Fact } from '../plan/happened';
 import type { Entry } from '../plan/entry';
 import type { IsoDate } from '../plan/measures';
 import { promptOf } from '../plan/pieces';
+import { rungOf } from '../plan/rungs';
 import type { CALLS } from '../plan/words';
 import { several } from './compose';
 import { GONE, momentOf, type Edit, type EditContext } from './edit';
@@ -88,7 +89,9 @@ export const setAsked =
     const title = promptOf(plan, promptId);
     if (title === undefined) return { refused: GONE };
     const fact = { kind: 'asked', promptId, childId, date } as const;
-    return (grade === null ? setFact(fact, false) : sayAnew({ ...fact, grade, title }, 'of its day'))(
+    const child = plan.children.find((c) => c.id === childId);
+    const rung = child ? rungOf(child, 'speaking', date) : null;
+    return (grade === null ? setFact(fact, false) : sayAnew({ ...fact, grade, title, rung }, 'of its day'))(
       plan,
       context,
     );

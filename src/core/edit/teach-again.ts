@@ -149,7 +149,7 @@ function withOutline(
     if (!ids.has(key)) ids.set(key, newId());
     return ids.get(key)!;
   };
-  const partOf = (p: OutlinePart, home: Pick<Part, 'lessonId' | 'unitId'>): Part => ({
+  const partOf = ({ cautions: _, ...p }: OutlinePart, home: Pick<Part, 'lessonId' | 'unitId'>): Part => ({
     ...blankPart,
     ...p,
     ...home,

@@ -1,5 +1,5 @@
 /** The finish of a unit as dates with chances, from days kept and lost and from how long things really took. */
-import { dayMonth } from '../calendar/dates';
+import { addDays, dayMonth } from '../calendar/dates';
 import { schoolDays } from '../calendar/school-days';
 import { partMinutes } from '../layout/input';
 import { inForce } from '../plan/happened';
@@ -32,12 +32,20 @@ const RUNS = 1000;
 /** The parent, among those whose minutes are counted. */
 const PARENT = '';
 
-/** Days kept, and days lost since the first that was kept. */
+/**
+ * Days kept; and days lost since the first that was kept: said to be lost, or with work on them of which none was done. A day on
+ * which nothing was planned and nothing written down says nothing of how many are lost.
+ */
 function onRecord(slice: Slice, today: IsoDate): { kept: number; lost: number } {
   const first = [...keptOn(slice)].sort()[0];
   const days = daysKept(slice, today);
   if (!days || first === undefined) return { kept: 0, lost: 0 };
-  return { kept: days.kept, lost: days.lost.filter((d) => d.date > first).length };
+  const stood = new Set([
+    ...slice.sittings.map((s) => s.date),
+    ...inForce(slice.entries).flatMap((e) => (e.kind === 'missed' ? [e.date] : [])),
+  ]);
+  const lost = days.lost.filter((d) => d.date > first && (d.why !== '' || stood.has(d.date)));
+  return { kept: days.kept, lost: lost.length };
 }
 
 /**
@@ -55,7 +63,10 @@ export function forecastOf(
   const days = schoolDays(plan.year).filter((d) => d.date >= today);
   const steps = stepsOf(plan, unit, days, today);
   if (!steps?.length) return undefined;
-  const records = [plan, ...earlier].map((slice) => onRecord(slice, slice === plan ? today : '9999'));
+  const records = [
+    onRecord(plan, today),
+    ...earlier.map((slice) => onRecord(slice, slice.year ? addDays(slice.year.ends, 1) : today)),
+  ];
   const kept = records.reduce((sum, r) => sum + r.kept, 0);
   const lost = records.reduce((sum, r) => sum + r.lost, 0);
   const guess = (plan.family?.daysExpected ?? 100) / 100;

@@ -4,7 +4,9 @@
  */
 import { z } from 'zod';
 import { book } from '../plan/book';
-import { doingOf } from '../plan/doing';
+import { cautionsFor } from '../cautions/match';
+import { blankPart } from '../plan/blank';
+import { doingOf, type Doing } from '../plan/doing';
 import { byId, homes } from '../plan/lookup';
 import { alternative, lesson, part, rule, type Part } from '../plan/lesson';
 import { id, isoDate, shortText } from '../plan/measures';
@@ -24,6 +26,8 @@ const outlinePart = alternative.extend({
   optional: part.shape.optional,
   weekday: part.shape.weekday,
   workId: part.shape.workId,
+  /** With what care, in words, for who reads it; whoever takes it up has cautions of their own worked out. */
+  cautions: z.array(z.string().max(2000)).max(60).default([]),
 });
 export type OutlinePart = z.infer<typeof outlinePart>;
 
@@ -95,6 +99,26 @@ export const unitOutline = z.strictObject({
 });
 export type UnitOutline = z.infer<typeof unitOutline>;
 
+/** A child of whom nothing is known but that small ones may be about: every caution that holds for anybody is said. */
+const ANYBODY = [
+  {
+    id: 'anybody',
+    name: 'a small child',
+    birthMonth: '2200-01',
+    hatch: 'dots',
+    minutes: 0,
+    rungs: {},
+    mouths: true,
+    measured: { reading: null, hand: null },
+  },
+] as const;
+
+/** Cautions of what is done, in words, without knowing whose children take part. */
+const cautionsOf = (p: Doing): string[] =>
+  cautionsFor({ ...blankPart, ...p, seen: [] }, [...ANYBODY], [], '2200-01-01').map((c) =>
+    [`${c.title}.`, c.steps, c.who, c.defers].filter(Boolean).join(' '),
+  );
+
 /** A unit of a plan as an outline, as it stands in the plan. */
 export function outlineOf(plan: Slice, of: Unit): UnitOutline {
   const homeOf = homes(plan);
@@ -153,6 +177,7 @@ const outlined = (p: Part): OutlinePart => ({
   optional: p.optional,
   weekday: p.weekday,
   workId: p.workId,
+  cautions: cautionsOf(doingOf(p)),
 });
 
 /** Fields that hold no words of the family’s: ids and words of closed lists; a book has the title it has. */

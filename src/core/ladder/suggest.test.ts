@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { aPart, aPlan, aUnit } from '../../../tests/sample-plan';
+import { setAsked } from '../edit/facts';
 import { setRung } from '../edit/family';
 import { markDone, noteFelt } from '../edit/today';
 import { perform, type Edit } from '../edit/edit';
@@ -47,6 +48,23 @@ describe('a rung is suggested', () => {
       ['hard', 'right', 'right', 'hard'],
     ] as const)
       expect(suggestions(told([...felts]), TODAY)).toEqual([]);
+  });
+  it('in speaking from what was asked and how it was known, on the rung it was asked on', () => {
+    const recall = ['a', 'b', 'c', 'd'].map((id) => ({
+      id,
+      easy: `Who ${id}?`,
+      hard: `Why ${id}?`,
+      answer: '',
+    }));
+    const plan = { ...start, lessons: start.lessons.map((l, i) => (i ? l : { ...l, recall })) };
+    const asked = (grade: number): Plan =>
+      recall.reduce((p, { id }, i) => run(setAsked(id, 'c1', grade, `2026-09-0${i + 1}`), p), plan);
+    expect(suggestions(asked(1), TODAY)).toMatchObject([
+      { skill: 'speaking', to: 3, evidence: expect.stringContaining('“Who a?”, Tue 1 Sep') },
+    ]);
+    expect(suggestions(asked(4), TODAY)).toMatchObject([{ skill: 'speaking', to: 5 }]);
+    expect(suggestions(asked(3), TODAY)).toEqual([]);
+    expect(suggestions(run(setRung('c1', 'speaking', 2), asked(1)), TODAY)).toEqual([]);
   });
   it('and not again once the child stands there: the marks were made on another rung', () => {
     expect(

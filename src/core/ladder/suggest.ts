@@ -3,6 +3,8 @@
  * never done by itself.
  */
 import { shortDate } from '../calendar/dates';
+import type { Entry } from '../plan/entry';
+import { inForce } from '../plan/happened';
 import { assignmentKey, byId, homes } from '../plan/lookup';
 import type { IsoDate, Rung, Skill } from '../plan/measures';
 import type { Mark, Plan } from '../plan/plan';
@@ -38,16 +40,39 @@ function wentBy(mark: Mark, minutes: number | undefined): NonNullable<Mark['felt
   return 'right';
 }
 
+/** What was asked and said, as work of speaking: forgotten was too hard, known at once was easy. */
+const SAID: readonly NonNullable<Mark['felt']>[] = ['hard', 'right', 'right', 'easy'];
+
+const saidBy = (entries: readonly Entry[], childId: string): Told[] =>
+  entries
+    .filter((e) => e.kind === 'asked' && e.childId === childId && e.about.rung !== null)
+    .map((e) => ({
+      went: SAID[e.grade! - 1],
+      date: e.date,
+      rung: e.about.rung!,
+      skill: 'speaking',
+      message: `“${e.about.title}”, ${shortDate(e.date)}`,
+    }));
+
+interface Told {
+  went: NonNullable<Mark['felt']>;
+  date: IsoDate;
+  rung: number;
+  skill: Skill;
+  message: string;
+}
+
 /** Suggestions for every child and skill, in the family's order. Only marks made on the rung the child stands on now count. */
 export function suggestions(plan: Plan, today: IsoDate): Suggestion[] {
   const parts = byId(plan.parts);
   const homeOf = homes(plan);
   const { skillFor } = ladderOf(plan);
   const given = new Map(plan.assignments.map((x) => [assignmentKey(x.partId, x.childId), x.minutes]));
+  const entries = inForce(plan.entries);
   return plan.children.flatMap((child) => {
-    const told = plan.marks
+    const worked = plan.marks
       .filter((m) => m.childId === child.id && m.rung !== null)
-      .flatMap((mark) => {
+      .flatMap((mark): Told[] => {
         const part = parts.get(mark.partId);
         const { lesson, unit } = part ? homeOf(part) : {};
         const minutes = given.get(assignmentKey(mark.partId, child.id));
@@ -62,8 +87,8 @@ export function suggestions(plan: Plan, today: IsoDate): Suggestion[] {
             message: `${part.title}, ${shortDate(mark.date)}${mark.felt ? '' : `, ${mark.minutes} min instead of ${minutes}`}`,
           },
         ];
-      })
-      .sort((a, b) => (a.date < b.date ? -1 : 1));
+      });
+    const told = [...worked, ...saidBy(entries, child.id)].sort((a, b) => (a.date < b.date ? -1 : 1));
     return SKILLS.flatMap((skill): Suggestion[] => {
       const from = rungOf(child, skill, today);
       const here = told.filter((t) => t.skill === skill && t.rung === from).slice(-LATEST);

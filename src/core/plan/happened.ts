@@ -112,10 +112,12 @@ export type Fact = Pick<Entry, 'id' | 'at' | 'date' | 'kind'> &
     title?: string;
     /** The subjects it counts for, where that is no part of the plan. */
     subject?: string;
+    /** The rung it was on, where that is not read off a piece of work. */
+    rung?: Entry['about']['rung'];
   };
 
 /** A fact as an entry, with what it is about as it is in the plan now. */
-export function factEntry(plan: Slice, { title, subject, ...fact }: Fact): Entry {
+export function factEntry(plan: Slice, { title, subject, rung, ...fact }: Fact): Entry {
   const part = plan.parts.find((p) => p.id === fact.partId);
   const lesson = part ? homes(plan)(part).lesson : plan.lessons.find((l) => l.id === fact.lessonId);
   const unit = part ? homes(plan)(part).unit : plan.units.find((u) => u.id === lesson?.unitId);
@@ -132,6 +134,7 @@ export function factEntry(plan: Slice, { title, subject, ...fact }: Fact): Entry
       title: title ?? prepared?.what ?? part?.title ?? lesson?.title ?? '',
       kind: part?.kind ?? '',
       subject: subject ?? '',
+      rung: rung ?? null,
     },
   };
 }

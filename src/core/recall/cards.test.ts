@@ -7,7 +7,7 @@ import { perform, type Edit } from '../edit/edit';
 import { markDone } from '../edit/today';
 import { redraw } from '../layout/redraw';
 import type { Plan } from '../plan/plan';
-import { askOn, cardsOf, quizFor, retentionOf } from './cards';
+import { askOn, cardsOf, minutesToAsk, quizFor, retentionOf, wordsToCheck } from './cards';
 
 const TODAY = '2026-08-31';
 let made = 0;
@@ -94,14 +94,32 @@ describe('what comes back', () => {
 });
 
 describe('what is asked today', () => {
-  it('takes the least likely to be remembered first, the children in turn, within the minutes', () => {
+  it('opens with what the last lesson asks, then takes the least likely to be remembered, the children in turn, within the minutes', () => {
     const after = asked(taught, ['2026-09-01', 1]);
     const all = askOn(after, '2026-09-15', 60);
-    expect(all[0]).toMatchObject({ promptId: 'p0a', childId: first.id });
+    const mine = all.filter((c) => c.childId === first.id).map((c) => [c.promptId, c.opens]);
+    expect(mine).toEqual([
+      ['p0b', true],
+      ['p0a', false],
+      ['w1', false],
+    ]);
     const who = all.slice(0, 2 * plan.children.length).map((c) => c.childId);
     expect(who.every((id, i) => i === 0 || id !== who[i - 1])).toBe(true);
     expect(askOn(after, '2026-09-15', 2).length).toBeLessThan(all.length);
     expect(askOn(after, '2026-09-15', 0)).toEqual([]);
+  });
+
+  it('has the minutes of what opens the day beside those set aside', () => {
+    const opening = aPart('open', 'l2', { kind: 'recall', minutes: 10, lead: 'leads' });
+    const on = redraw({ ...taught, parts: [...taught.parts, opening] }, { today: TODAY }).plan;
+    const date = on.sittings.find((s) => s.partId === 'open')!.date;
+    expect(minutesToAsk(on, date)).toBe(18);
+    expect(minutesToAsk(on, '2026-12-24')).toBe(8);
+  });
+
+  it('checks the words one is least sure of', () => {
+    expect(wordsToCheck(taught, first, '2026-09-15', 5).map((c) => c.promptId)).toEqual(['w1']);
+    expect(wordsToCheck(taught, first, '2026-09-15', 0)).toEqual([]);
   });
 
   it('asks nothing on the day it is taught, and nothing twice on a day', () => {

@@ -33,6 +33,8 @@ export interface RecallCard {
   times: number;
   /** The day it was asked last; null: never. */
   last: IsoDate | null;
+  /** A prompt of the lesson taught last, never asked yet: the next lesson day opens with it. */
+  opens: boolean;
 }
 
 /** Minutes that asking takes, by kind. Own choice. */
@@ -142,7 +144,7 @@ export function cardsOf(plan: Plan, child: Child, date: IsoDate): RecallCard[] {
   const isHard = rungOf(child, 'speaking', date) >= 3;
   return taughtIn(plan)
     .filter((t) => units.has(t.unitId) && t.since <= date && (isHard ? t.hard : t.easy) !== '')
-    .map(({ easy, hard, ...t }): RecallCard => {
+    .map(({ easy, hard, ...t }, _i, all): RecallCard => {
       const marks = (asked.get(`${t.promptId} ${child.id}`) ?? []).filter((e) => e.date <= date);
       const memory = memoryAfter(f, t.since, marks);
       return {
@@ -153,13 +155,21 @@ export function cardsOf(plan: Plan, child: Child, date: IsoDate): RecallCard[] {
         remembered: memory ? f.get_retrievability(memory, noon(date), false) : null,
         times: marks.length,
         last: marks.at(-1)?.date ?? null,
+        opens: t.kind === 'prompt' && !marks.length && t.lessonId === lastLesson(all, t.unitId, date),
       };
     });
 }
 
+/** The lesson of a unit that was taught last before a day. */
+const lastLesson = (taught: readonly Taught[], unitId: string, date: IsoDate): string | null =>
+  taught
+    .filter((t) => t.unitId === unitId && t.lessonId !== null && t.since < date)
+    .sort((a, b) => (a.since < b.since ? -1 : Number(a.since > b.since)))
+    .at(-1)?.lessonId ?? null;
+
 /**
- * What is due on a day and was not asked on it yet: the least likely to be remembered first, then what was never asked, the
- * oldest first; by child.
+ * What is due on a day and was not asked on it yet, by child: what the last lesson asks first, then the least likely to be
+ * remembered, then what was never asked, the oldest first.
  */
 export function dueOn(plan: Plan, date: IsoDate): RecallCard[][] {
   return plan.children.map((child) =>
@@ -167,6 +177,7 @@ export function dueOn(plan: Plan, date: IsoDate): RecallCard[][] {
       .filter((c) => c.due <= date && c.since < date && c.last !== date)
       .sort(
         (a, b) =>
+          Number(b.opens) - Number(a.opens) ||
           (a.remembered ?? 1) - (b.remembered ?? 1) ||
           daysBetween(b.since, a.since) ||
           a.promptId.localeCompare(b.promptId),
@@ -174,8 +185,16 @@ export function dueOn(plan: Plan, date: IsoDate): RecallCard[][] {
   );
 }
 
+/** Minutes for asking on a day: those the family sets aside, and those of what opens its lessons. */
+export function minutesToAsk(plan: Plan, date: IsoDate): number {
+  const recalls = new Map(plan.parts.filter((p) => p.kind === 'recall').map((p) => [p.id, p.minutes ?? 0]));
+  return plan.sittings
+    .filter((s) => s.date === date)
+    .reduce((sum, s) => sum + (recalls.get(s.partId) ?? 0), plan.family?.recall.minutes ?? 0);
+}
+
 /** What is asked on a day within the minutes there are, the children in turn: nobody twice running while another has something left. */
-export function askOn(plan: Plan, date: IsoDate, minutes = plan.family?.recall.minutes ?? 0): RecallCard[] {
+export function askOn(plan: Plan, date: IsoDate, minutes = minutesToAsk(plan, date)): RecallCard[] {
   const queues = dueOn(plan, date);
   const chosen: RecallCard[] = [];
   let left = minutes;
@@ -232,6 +251,13 @@ export function retentionOf(plan: Plan, childId: string): Retention {
     predicted: reviews ? predicted / reviews : null,
   };
 }
+
+/** Words of what was taught that a child is least sure of, for a check. */
+export const wordsToCheck = (plan: Plan, child: Child, date: IsoDate, size: number): RecallCard[] =>
+  cardsOf(plan, child, date)
+    .filter((c) => c.kind === 'word')
+    .sort((a, b) => (a.remembered ?? NEW) - (b.remembered ?? NEW))
+    .slice(0, size);
 
 /** What was never asked counts as so sure in a quiz: after what is weak, before what is strong. Own choice. */
 const NEW = 0.8;

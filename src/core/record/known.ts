@@ -8,6 +8,9 @@ export interface Met {
   /** 1 not yet, 2 with help, 3 alone. */
   grade: number;
   since: IsoDate;
+  /** By what it was seen: in words, and the file of it. */
+  note: string;
+  file: string | null;
 }
 
 /** By child; who is absent was never looked at. */
@@ -17,7 +20,10 @@ export function metBy({ entries }: Pick<Plan, 'entries'>, objectiveId: string): 
     if (e.kind === 'checked' && e.objectiveId === objectiveId && !(last[e.childId!]?.date > e.date))
       last[e.childId!] = e;
   return Object.fromEntries(
-    Object.entries(last).map(([childId, e]) => [childId, { grade: e.grade!, since: e.date }]),
+    Object.entries(last).map(([childId, e]) => [
+      childId,
+      { grade: e.grade!, since: e.date, note: e.note, file: e.file },
+    ]),
   );
 }
 

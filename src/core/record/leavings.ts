@@ -1,4 +1,5 @@
 /** What a unit leaves when it is closed: what was not taught, what goes back or can be passed on, sheets nobody used. */
+import { isLadderKind } from '../ladder/kinds';
 import { stageOf } from '../loans/dates';
 import type { Book } from '../plan/book';
 import { inForce } from '../plan/happened';
@@ -12,9 +13,9 @@ import { isOutgrown } from './look-back';
 export interface Leavings {
   /** Lessons of which nothing was taught, with how many parts they have. */
   lessons: { lesson: Lesson; parts: number }[];
-  /** Parts of lessons that were begun, and of the unit itself, which nobody did. */
+  /** What nobody did of lessons that were begun, and of the unit itself, and could go on: not what a lesson is written up with. */
   parts: Part[];
-  /** What the unit’s rules would have gone on bringing. */
+  /** What the unit’s rules would have gone on bringing, and makes sense without it. */
   rules: { id: string; title: string }[];
   /** What is borrowed for it and for nothing else that is to come. */
   giveBack: { book: Book; due: IsoDate | null }[];
@@ -23,6 +24,9 @@ export interface Leavings {
   /** Sheets that were printed and not used: of whom, for what. */
   sheets: { childId: string; title: string }[];
 }
+
+/** Kinds that are about the unit they stand in. */
+const OF_A_UNIT: readonly string[] = ['opening', 'recall', 'check', 'quiz', 'look-back'];
 
 export function leavingsOf(plan: Slice, unit: Unit, today: IsoDate): Leavings {
   const done = doneParts(plan);
@@ -49,9 +53,12 @@ export function leavingsOf(plan: Slice, unit: Unit, today: IsoDate): Leavings {
       (p) =>
         p.ruleId === null &&
         !done.has(p.id) &&
+        !isLadderKind(p.kind) &&
         (p.lessonId === null || lessons.some((l) => l.id === p.lessonId && isBegun(l))),
     ),
-    rules: plan.rules.filter((r) => r.unitId === unit.id).map(({ id, title }) => ({ id, title })),
+    rules: plan.rules
+      .filter((r) => r.unitId === unit.id && r.rhythm.on !== 'lesson' && !OF_A_UNIT.includes(r.kind))
+      .map(({ id, title }) => ({ id, title })),
     giveBack: plan.loans
       .filter((l) => stageOf(l) === 'out' && only.some((p) => p.bookId === l.bookId))
       .map((l) => ({ book: books.get(l.bookId)!, due: l.due })),

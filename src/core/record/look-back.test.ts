@@ -152,7 +152,8 @@ describe('what a unit leaves', () => {
       ['l3', 2],
       ['l5', 2],
     ]);
-    expect(left.parts.map((p) => p.id)).toEqual(['l1-b', 'l2-b']);
+    // Copying is how a lesson is written up: it does not go on without it.
+    expect(left.parts).toEqual([]);
     expect(left.sheets).toEqual([
       { childId: 'c1', title: 'Part l3-b' },
       { childId: 'c2', title: 'Part l1-b' },
@@ -255,6 +256,27 @@ describe('a forecast for a unit', () => {
     expect([f.isKnown, f.days]).toEqual([true, 10]);
     expect(forecastInWords(f, 100)).toMatch(/, \d+ in 100 by 30 Sep$/);
     expect(f.ends.reduce((sum, e) => sum + e.share, 0)).toBeCloseTo(1, 9);
+  });
+
+  it('counts the days of a year that is closed: kept, said to be lost, or with work of which none was done', () => {
+    const year = {
+      ...taught.year!,
+      ends: '2026-09-04',
+      daysOff: [
+        { id: 'x', first: '2026-09-03', last: '2026-09-03', label: 'colds', kind: 'illness' as const },
+      ],
+    };
+    const last = { ...taught, year, sittings: taught.sittings.filter((s) => s.date < '2026-09-04') };
+    // Kept 31 August and 2 September, lost the 3rd; on the 1st and the 4th nothing stood.
+    expect(forecastOf(sure, unit, '2026-08-31', [last])!.days).toBe(3);
+    const [one] = taught.sittings;
+    const stood = {
+      ...last,
+      sittings: [...last.sittings, { ...one, id: 'x', partId: 'l3-a', date: '2026-09-04' }],
+    };
+    const f = forecastOf(sure, unit, '2026-08-31', [stood])!;
+    expect(f.days).toBe(4);
+    expect(f.last! > end(sure)).toBe(true);
   });
 
   it('is none for what waits, is closed, or found no day', () => {

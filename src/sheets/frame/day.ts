@@ -3,6 +3,7 @@ import { liveDay, type Clock, type LiveDay, type LiveEntry } from '@/core/daypla
 import { timetable, type TimetableEntry } from '@/core/dayplan/timetable';
 import { pagesText, usesRead } from '@/core/books/reading';
 import { reasonInWords } from '@/core/layout/reasons';
+import { metBy } from '@/core/record/known';
 import { saidToday } from '@/core/recall/said-today';
 import { isLadderKind } from '@/core/ladder/kinds';
 import type { Entry } from '@/core/plan/entry';
@@ -10,7 +11,7 @@ import { inForce } from '@/core/plan/happened';
 import { SHARED_KINDS } from '@/core/plan/words';
 import { namesIn } from '@/core/plan/called';
 import { assignmentKey, booksById, byId, groupBy, homes, lessonsOf } from '@/core/plan/lookup';
-import type { Part } from '@/core/plan/lesson';
+import type { Lesson, Part } from '@/core/plan/lesson';
 import type { Plan } from '@/core/plan/plan';
 
 export interface DayRoom extends TimetableEntry {
@@ -37,6 +38,8 @@ export interface DayRoom extends TimetableEntry {
   lovedBy: string[];
   /** What was noted on it this day, and files of the work. */
   notes: { id: string; text: string; file: string | null }[];
+  /** Objectives of its lesson, with how far each child who takes part meets them; 1 where nobody looked. */
+  objectives: { id: string; wording: string; met: Record<string, number> }[];
   /** What is needed for it, by name. */
   needs: string[];
   alternatives: { id: string; title: string }[];
@@ -66,6 +69,13 @@ export function dayRooms(plan: Plan, date: string, live?: LiveDay, childId?: str
     (e) => e.partId!,
   );
   const rooms: (TimetableEntry & Partial<LiveEntry>)[] = live?.rooms ?? timetable(plan, date);
+  const objectives = byId(plan.objectives);
+  const objectivesOf = (lesson: Lesson): DayRoom['objectives'] =>
+    lesson.objectiveIds.map((id) => ({
+      id,
+      wording: objectives.get(id)!.wording,
+      met: Object.fromEntries(Object.entries(metBy(plan, id)).map(([c, m]) => [c, m.grade])),
+    }));
   return rooms.map(({ going, planned, ...room }): DayRoom => {
     const part = parts.get(room.partId)!;
     const { lesson } = homeOf(part);
@@ -100,6 +110,8 @@ export function dayRooms(plan: Plan, date: string, live?: LiveDay, childId?: str
       canMove: !part.fixedDate || part.ruleId !== null,
       with: room.adultMinutes ? `with ${nameOf(room.adultId!)}` : '',
       comesBack: part.ruleId !== null && part.lessonId === null,
+      // How far brothers and sisters are is nothing for a child's own list.
+      objectives: childId === undefined && lesson ? objectivesOf(lesson) : [],
     };
   });
 }

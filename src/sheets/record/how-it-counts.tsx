@@ -2,7 +2,7 @@
 /** How the family counts: minutes for what is asked again, how surely it is to be remembered, hours of several subjects. */
 import { Button } from '@/kit/button';
 import { Choose } from '@/kit/choose';
-import { FieldRow, NumberField } from '@/kit/field';
+import { FieldRow, NumberField, TextField } from '@/kit/field';
 import { Fold } from '@/kit/fold';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
@@ -14,11 +14,25 @@ const HOURS = [
   { value: 'shared', name: 'shared out among them' },
 ] as const;
 
-export function HowItCounts({ view: { minutes, retention, shares } }: { view: RecordView }) {
+const KEPT = [
+  { value: 'anything', name: 'anything of school was done' },
+  { value: 'minutes', name: 'a child had so many minutes' },
+  { value: 'parts', name: 'so many things were done' },
+] as const;
+
+export function HowItCounts({
+  view: { minutes, retention, shares, reward, keeps, daysExpected },
+}: {
+  view: RecordView;
+}) {
   const { act } = useAct();
   const form = useForm({
     minutes: minutes as number | null,
     retention: retention as number | null,
+    reward,
+    keepsBy: keeps.by,
+    least: keeps.least as number | null,
+    daysExpected: daysExpected as number | null,
     hours: (shares ? 'shared' : 'in full') as (typeof HOURS)[number]['value'],
   });
   const { value, set, error } = form;
@@ -30,12 +44,20 @@ export function HowItCounts({ view: { minutes, retention, shares } }: { view: Re
           act(
             (base) =>
               count(base, {
-                recall: { minutes: value.minutes ?? 0, retention: value.retention ?? 90 },
+                recall: {
+                  minutes: value.minutes ?? 0,
+                  retention: value.retention ?? 90,
+                  reward: value.reward,
+                },
                 hours: value.hours,
+                keeps: { by: value.keepsBy, least: value.keepsBy === 'anything' ? 1 : value.least },
+                daysExpected: value.daysExpected,
               }),
             {
               faults: (found) =>
-                form.takeFaults(found.map((f) => ({ ...f, where: f.where.replace('recall.', '') }))),
+                form.takeFaults(
+                  found.map((f) => ({ ...f, where: f.where.replace(/^(recall|keeps)\./, '') })),
+                ),
               then: form.stored,
             },
           );
@@ -57,6 +79,39 @@ export function HowItCounts({ view: { minutes, retention, shares } }: { view: Re
             min={70}
             max={97}
             error={error('retention')}
+          />
+          <TextField
+            label="When all was known"
+            placeholder="the good tea"
+            help="Said at the end of asking, in your own words."
+            value={value.reward}
+            onChange={(v) => set('reward', v)}
+            error={error('reward')}
+          />
+          <Choose
+            label="A day is kept when"
+            value={value.keepsBy}
+            onChange={(v) => set('keepsBy', v)}
+            choices={KEPT}
+          />
+          {value.keepsBy === 'anything' ? null : (
+            <NumberField
+              label={value.keepsBy === 'minutes' ? 'Minutes, at least' : 'Things done, at least'}
+              value={value.least}
+              onChange={(v) => set('least', v)}
+              min={1}
+              max={600}
+              error={error('least')}
+            />
+          )}
+          <NumberField
+            label="School days you expect to keep, of 100"
+            help="For the forecast, until your own days say it."
+            value={value.daysExpected}
+            onChange={(v) => set('daysExpected', v)}
+            min={10}
+            max={100}
+            error={error('daysExpected')}
           />
           <Choose
             label="An hour of several subjects counts"

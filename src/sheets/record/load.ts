@@ -1,4 +1,10 @@
-import type { Child } from '@/core/plan/plan';
+import { inForce } from '@/core/plan/happened';
+import { inAList } from '@/core/plan/called';
+import { groupBy } from '@/core/plan/lookup';
+import { kindName } from '@/core/plan/part-kinds';
+import type { Child, Family, Plan } from '@/core/plan/plan';
+import { allSubjects } from '@/core/plan/subjects';
+import { lookBack } from '@/core/record/look-back';
 import {
   askOn,
   cardsOf,
@@ -12,6 +18,7 @@ import {
 import { daysKept, type DaysKept } from '@/core/record/days';
 import { hoursKept, type HoursKept } from '@/core/record/hours';
 import { metBy, readingLog, type Met } from '@/core/record/known';
+import { QUIZ, askingsOn, quizOn, type Asking } from '../frame/ask/asking';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
 
 type Who = Pick<Child, 'id' | 'name' | 'hatch'>;
@@ -31,6 +38,8 @@ export interface RecordView {
   wordCount: number;
   asks: RecallCard[];
   asked: RecallCard[];
+  /** What can be asked now, one after the other. */
+  askings: Asking[];
   /** Due as well, and beyond the minutes there are. */
   waiting: number;
   minutes: number;
@@ -39,10 +48,30 @@ export interface RecordView {
   /** What is said of how well the spacing fits each child. */
   fits: { name: string; text: string }[];
   read: { books: number; pages: number };
+  /** Files of the children’s work. */
+  samples: { file: string; childId: string | null; date: string; title: string }[];
+  reward: string;
+  keeps: Family['keeps'];
+  daysExpected: number;
+  subjects: string[];
+  trips: { ids: string[]; date: string; title: string; who: string; minutes: number | null }[];
+  /** Units that could be closed. */
+  open: { id: string; title: string }[];
+  /** The unit that was closed last, looked back on. */
+  back?: {
+    id: string;
+    title: string;
+    closedOn: string | null;
+    lessons: number;
+    taught: number;
+    weeks: number;
+    hoped: number | null;
+    factors: { kind: string; factor: string }[];
+    loved: string[];
+    printed: { pages: number; unused: number };
+    unopened: number;
+  };
 }
-
-/** Questions in a quiz. Own choice. */
-const QUIZ = 5;
 
 export async function loadRecord(params: SearchParams): Promise<RecordView> {
   const { plan, info, today, unit } = await load(params);
@@ -70,6 +99,7 @@ export async function loadRecord(params: SearchParams): Promise<RecordView> {
     ),
     wordCount: unit?.vocabulary.length ?? 0,
     asks,
+    askings: info.looking ? [] : askingsNow(plan, today),
     asked: [...cards.values()].flat().filter((c) => c.last === today),
     waiting: dueOn(plan, today).flat().length - asks.length,
     minutes: plan.family?.recall.minutes ?? 0,
@@ -84,6 +114,61 @@ export async function loadRecord(params: SearchParams): Promise<RecordView> {
     retention: plan.family?.recall.retention ?? 90,
     fits: plan.children.map((c) => ({ name: c.name, text: fits(retentionOf(plan, c.id)) })),
     read: readingLog(plan),
+    samples: inForce(plan.entries)
+      .filter((e) => e.kind === 'kept')
+      .map((e) => ({
+        file: e.file!,
+        childId: e.childId,
+        date: e.date,
+        title: e.about.title || e.note || 'a file',
+      })),
+    reward: plan.family?.recall.reward ?? '',
+    keeps: plan.family?.keeps ?? { by: 'anything', least: 1 },
+    daysExpected: plan.family?.daysExpected ?? 90,
+    subjects: allSubjects(plan),
+    trips: tripsOf(plan),
+    open: plan.units.filter((u) => !u.waiting && u.closedOn === null).map(({ id, title }) => ({ id, title })),
+    back: backOf(plan, today),
+  };
+}
+
+/** Trips, the last first: one line for all who were there. */
+function tripsOf(plan: Plan): RecordView['trips'] {
+  const been = inForce(plan.entries).filter((e) => e.kind === 'attended');
+  return [...groupBy(been, (e) => `${e.date} ${e.about.title} ${e.minutes}`).values()]
+    .map((same) => ({
+      ids: same.map((e) => e.id),
+      date: same[0].date,
+      title: same[0].about.title,
+      who: inAList(same.map((e) => e.about.child)),
+      minutes: same[0].minutes,
+    }))
+    .sort((a, b) => (a.date < b.date ? 1 : -1));
+}
+
+/** What is said again today, what stands on the day, and a quiz on any day. */
+function askingsNow(plan: Plan, today: string): Asking[] {
+  const askings = askingsOn(plan, today);
+  if (askings.some((a) => a.name === 'Quiz')) return askings;
+  const questions = quizOn(plan, today);
+  return questions.length ? [...askings, { name: 'Quiz', questions }] : askings;
+}
+
+/** The unit closed last, in the figures of a few lines. */
+function backOf(plan: Plan, today: string): RecordView['back'] {
+  const [unit] = plan.units
+    .filter((u) => u.closedOn !== null)
+    .sort((a, b) => (a.closedOn! < b.closedOn! ? 1 : -1));
+  if (!unit) return undefined;
+  const { lessons, taught, weeks, hoped, factors, loved, printed, books } = lookBack(plan, unit, today);
+  return {
+    id: unit.id,
+    title: unit.title,
+    closedOn: unit.closedOn,
+    ...{ lessons, taught, weeks, hoped, printed },
+    factors: factors.slice(0, 3).map((f) => ({ kind: kindName(f.kind), factor: f.factor.toFixed(1) })),
+    loved: loved.map((l) => l.title),
+    unopened: books.unopened.length,
   };
 }
 

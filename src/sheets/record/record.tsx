@@ -1,10 +1,15 @@
 'use client';
 /** The year as it was taught: days, hours by subject and child, what they know, what is said again today. */
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { lengthText, shortDate } from '@/core/calendar/dates';
 import { count } from '@/core/plan/called';
+import { Button } from '@/kit/button';
 import { ChildName, hatchFill } from '@/kit/hatch';
+import { LinkButton } from '@/kit/link-button';
+import { Menu } from '@/kit/menu';
 import { Across, Column, Heading, Quiet } from '@/kit/text';
 import { colour, narrow } from '@/kit/tokens';
 import { Frame } from '../frame/frame';
@@ -13,7 +18,17 @@ import { HowItCounts } from './how-it-counts';
 import { inYear } from '../frame/look';
 import type { RecordView } from './load';
 import { SayAgain } from './say-again';
+import { LookBackLines } from './look-back-lines';
+import { Trips } from './trips';
 import { WhatTheyKnow } from './what-they-know';
+
+const CloseDialog = dynamic(() => import('../frame/closing/close-dialog').then((m) => m.CloseDialog), {
+  ssr: false,
+});
+const TeachAgainDialog = dynamic(
+  () => import('../frame/again/teach-again-dialog').then((m) => m.TeachAgainDialog),
+  { ssr: false },
+);
 
 export function RecordSheet(view: RecordView) {
   const { info, days, today, starts, read } = view;
@@ -24,6 +39,7 @@ export function RecordSheet(view: RecordView) {
       sheet={9}
       title="Record"
       subtitle={`${shortDate(starts)} to ${shortDate(today)} · as built`}
+      actions={<Actions view={view} />}
       figures={[
         ...(days
           ? [
@@ -48,13 +64,20 @@ export function RecordSheet(view: RecordView) {
       <Columns>
         <section>
           <HoursTable view={view} />
-          {days ? <HowItCounts view={view} /> : null}
+          <div>
+            <Trips view={view} />
+            {days ? <HowItCounts view={view} /> : null}
+          </div>
           <Quiet>
             Reading log: {count(read.books, 'book')}, {count(read.pages, 'page')}.{' '}
             <a href={inYear('/files/record.csv', info.looking?.id)} download="record.csv">
               All that happened, as a table (CSV)
+            </a>{' '}
+            <a href={inYear('/files/record.md', info.looking?.id)} download="record.md">
+              the year to read (Markdown)
             </a>
           </Quiet>
+          {view.back ? <LookBackLines back={view.back} /> : null}
         </section>
         <section>
           <WhatTheyKnow view={view} />
@@ -62,6 +85,30 @@ export function RecordSheet(view: RecordView) {
         </section>
       </Columns>
     </Frame>
+  );
+}
+
+/** Closing a unit, teaching one again, and what can be shown of the year. */
+function Actions({ view: { open, today, children, info } }: { view: RecordView }) {
+  const [closing, setClosing] = useState<RecordView['open'][number]>();
+  const [isAgain, setAgain] = useState(false);
+  return (
+    <>
+      {open.length && !info.looking ? (
+        <Menu
+          label="Close a unit"
+          groups={[{ title: 'Which', doings: open.map((u) => ({ name: u.title, do: () => setClosing(u) })) }]}
+        >
+          <Button>Close a unit…</Button>
+        </Menu>
+      ) : null}
+      {info.looking ? null : <Button onPress={() => setAgain(true)}>Teach again…</Button>}
+      <LinkButton $primary href={inYear('/paper/portfolio', info.looking?.id)}>
+        Portfolio…
+      </LinkButton>
+      {closing ? <CloseDialog unit={closing} onClose={() => setClosing(undefined)} /> : null}
+      {isAgain ? <TeachAgainDialog today={today} people={children} onClose={() => setAgain(false)} /> : null}
+    </>
   );
 }
 
@@ -131,6 +178,12 @@ const Columns = styled.div`
   grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 40px;
   padding: 18px 0;
+  align-items: start;
+  & > section {
+    display: grid;
+    gap: 18px;
+    min-width: 0;
+  }
   ${narrow} {
     grid-template-columns: minmax(0, 1fr);
   }

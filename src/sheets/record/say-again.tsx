@@ -1,20 +1,21 @@
 'use client';
-/** What is asked again today, each child in turn, marked in one press; and what is weak. */
+/** What is asked again today, each child in turn, one after the other; and what is weak. */
+import dynamic from 'next/dynamic';
+import Link from 'next/link';
 import styled from 'styled-components';
 import { useState } from 'react';
 import { count } from '@/core/plan/called';
-import { KNEW } from '@/core/plan/words';
-import type { RecallCard } from '@/core/recall/cards';
 import { PlainButton } from '@/kit/button';
 import { Hatch } from '@/kit/hatch';
-import { Column, Heading, Quiet } from '@/kit/text';
+import { Column, Heading, Line, Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
-import { useAct } from '../frame/use-act';
-import { ask } from './actions';
 import type { RecordView } from './load';
+
+const AskDialog = dynamic(() => import('../frame/ask/ask-dialog').then((m) => m.AskDialog), { ssr: false });
 
 export function SayAgain({ view }: { view: RecordView }) {
   const { asks, asked, waiting, minutes, children, weak, fits } = view;
+  const [asking, setAsking] = useState<RecordView['askings'][number]>();
   const named = new Map(children.map((c) => [c.id, c]));
   const weakly = children.filter((c) => weak[c.id].length);
   return (
@@ -24,14 +25,39 @@ export function SayAgain({ view }: { view: RecordView }) {
         <Quiet as="span">{minutes} min, spaced for each child</Quiet>
       </header>
       {asks.length ? null : <Quiet>{whyNothing(view)}</Quiet>}
-      {asks.map((card) => (
-        <Ask
-          key={`${card.promptId} ${card.childId}`}
-          card={card}
-          child={named.get(card.childId)!}
-          today={view.today}
-        />
+      {view.askings.map((a) => (
+        <Line key={a.name}>
+          <span>
+            {a.name}: {count(a.questions.length, 'question')}
+          </span>
+          <PlainButton aria-label={`Ask: ${a.name}`} onPress={() => setAsking(a)}>
+            Ask one after the other…
+          </PlainButton>
+        </Line>
       ))}
+      {view.askings.length ? (
+        <Link href={`/paper/questions?day=${view.today}`}>On paper, cards or a quiz, with the key apart</Link>
+      ) : null}
+      {asking ? (
+        <AskDialog
+          asking={asking}
+          who={children}
+          date={view.today}
+          reward={view.reward}
+          onClose={() => setAsking(undefined)}
+        />
+      ) : null}
+      {children
+        .map((c) => ({ ...c, own: asks.filter((a) => a.childId === c.id) }))
+        .filter((c) => c.own.length)
+        .map((c) => (
+          <Row key={c.id}>
+            <Hatch name={c.hatch} />
+            <span>
+              {c.name}: {c.own.map((a) => a.asks).join(' · ')}
+            </span>
+          </Row>
+        ))}
       {asks.length && waiting ? (
         <Quiet>{count(waiting, 'more is', 'more are')} due than the minutes hold.</Quiet>
       ) : null}
@@ -67,50 +93,6 @@ function whyNothing({ minutes, waiting, asked }: RecordView): string {
     return `${count(waiting, 'thing is', 'things are')} due, and ${minutes ? `${minutes} min are too few for it` : 'no minutes are set aside'}. Say how many under “How it counts”.`;
   if (asked.length) return 'All of today is asked.';
   return 'Nothing is due today. What a lesson asks, its words and its verses come back here from the day after it was taught.';
-}
-
-function Ask({
-  card,
-  child,
-  today,
-}: {
-  card: RecallCard;
-  child: RecordView['children'][number];
-  today: string;
-}) {
-  const { act } = useAct();
-  const { promptId, asks, answer } = card;
-  return (
-    <Row>
-      <Hatch name={child.hatch} />
-      <div>
-        <b>{child.name}</b>: {asks} {answer ? <Answer asks={asks} answer={answer} /> : null}
-        <div>
-          {KNEW.map((grade, i) => (
-            <PlainButton
-              key={grade}
-              aria-label={`${child.name}, ${asks}: ${grade}`}
-              onPress={() =>
-                act((base) => ask(base, { promptId, childId: child.id, grade: i + 1, date: today }))
-              }
-            >
-              {grade}
-            </PlainButton>
-          ))}
-        </div>
-      </div>
-    </Row>
-  );
-}
-
-function Answer({ asks, answer }: { asks: string; answer: string }) {
-  const [isShown, show] = useState(false);
-  if (isShown) return <Quiet as="span">{answer}</Quiet>;
-  return (
-    <PlainButton aria-label={`Show the answer to ${asks}`} onPress={() => show(true)}>
-      answer
-    </PlainButton>
-  );
 }
 
 const Row = styled.div`

@@ -1,11 +1,14 @@
 'use client';
 /** How far each child meets each objective of the unit, one press a step: not yet, with help, alone. */
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
+import { useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { shortDate } from '@/core/calendar/dates';
 import { MET } from '@/core/plan/words';
 import type { Met } from '@/core/record/known';
+import { PlainButton } from '@/kit/button';
 import { ChildName } from '@/kit/hatch';
 import { Across, Column, Heading, Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
@@ -14,6 +17,8 @@ import { useDrawnAtOnce } from '../frame/use-drawn-at-once';
 import { check } from './actions';
 import type { RecordView } from './load';
 
+const Evidence = dynamic(() => import('./evidence').then((m) => m.Evidence), { ssr: false });
+
 export function WhatTheyKnow({ view }: { view: RecordView }) {
   const { unit, objectives, children, words, wordCount } = view;
   if (!unit) return null;
@@ -21,7 +26,9 @@ export function WhatTheyKnow({ view }: { view: RecordView }) {
     <Column aria-labelledby="know">
       <header>
         <Heading id="know">What they know: {unit.title}</Heading>
-        <Quiet as="span">not yet · with help · alone</Quiet>
+        <Quiet as="span">
+          not yet · with help · alone · <Link href={`/paper/checklists?unit=${unit.id}`}>print</Link>
+        </Quiet>
       </header>
       {objectives.length ? (
         <Across tabIndex={0} role="group" aria-label="Objectives by child">
@@ -50,16 +57,21 @@ export function WhatTheyKnow({ view }: { view: RecordView }) {
   );
 }
 
-function Objective({
-  objective: { id, wording, met },
-  view: { children, today },
-}: {
-  objective: RecordView['objectives'][number];
-  view: RecordView;
-}) {
+function Objective({ objective, view }: { objective: RecordView['objectives'][number]; view: RecordView }) {
+  const { id, wording, met } = objective;
+  const { children, today, info } = view;
+  const [isSeen, setSeen] = useState(false);
   return (
     <>
-      <span>{wording}</span>
+      <Said>
+        {wording}{' '}
+        {info.looking || !children.length ? null : (
+          <PlainButton aria-label={`By what it was seen: ${wording}`} onPress={() => setSeen(true)}>
+            seen by…
+          </PlainButton>
+        )}
+        {isSeen ? <Evidence objective={objective} view={view} onClose={() => setSeen(false)} /> : null}
+      </Said>
       {children.map((c) => (
         <Step key={c.id} objectiveId={id} wording={wording} child={c} met={met[c.id]} today={today} />
       ))}
@@ -85,7 +97,7 @@ function Step({
   const next = (grade % MET.length) + 1;
   return (
     <Press
-      aria-label={`${child.name}, ${wording}: ${MET[grade - 1]}${met ? ` since ${shortDate(met.since)}` : ''}. Press for ${MET[next - 1]}`}
+      aria-label={`${child.name}, ${wording}: ${MET[grade - 1]}${met ? ` since ${shortDate(met.since)}${met.note ? `, seen by ${met.note}` : ''}` : ''}. Press for ${MET[next - 1]}`}
       onPress={() => {
         const back = draw(next);
         act((base) => check(base, { objectiveId, childId: child.id, grade: next, date: today }), {
@@ -116,6 +128,14 @@ const Grid = styled.div<{ $children: number }>`
   }
   & > b {
     font-size: 13px;
+  }
+`;
+const Said = styled.span`
+  && {
+    display: block;
+  }
+  button {
+    white-space: nowrap;
   }
 `;
 const Press = styled(AriaButton)`

@@ -11,6 +11,8 @@ export const love = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.love, base, input);
 export const doOtherwise = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.doOtherwise, base, input);
+export const check = async (base: number, input: unknown): Promise<Outcome> =>
+  give(commands.check, base, input);
 export const note = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.note, base, input);
 export const takeBack = async (base: number, input: unknown): Promise<Outcome> =>

@@ -15,6 +15,7 @@ import { clock as clockNow } from '../frame/clock';
 import { dateParam, lastDay, load, type FrameInfo, type SearchParams } from '../frame/load';
 import { pagesOf, pagesText } from '@/core/books/reading';
 import { dayRooms, goingOn, type DayRoom } from '../frame/day';
+import { askingsOn, type Asking } from '../frame/ask/asking';
 import { rainedOn, type Rained } from '../frame/weather-load';
 import type { Read } from './note-reading';
 
@@ -50,6 +51,9 @@ export interface TodayView {
   /** Children who called, and with what. */
   calls: { id: string; childId: string; kind: 'help' | 'early'; at: string }[];
   running: RunningWait[];
+  /** What is asked on the day, and what the family says when all was known. */
+  askings: Asking[];
+  reward: string;
   rained: Rained[];
   /** What was noted on the day itself. */
   notes: { id: string; text: string; file: string | null }[];
@@ -161,6 +165,8 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
       at: e.about.title,
     })),
     running: runningOn(plan, date, clock),
+    askings: date <= today && !info.looking ? askingsOn(plan, date) : [],
+    reward: plan.family?.recall.reward ?? '',
     rained: info.looking ? [] : rainedOn(plan, date, date, today),
     notes: said
       .filter((e) => e.partId === null && (e.kind === 'noted' || e.kind === 'kept'))

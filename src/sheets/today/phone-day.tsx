@@ -17,10 +17,12 @@ import type { TodayView } from './load';
 export function PhoneDay({
   view,
   onAsk,
+  onSay,
   onClose,
 }: {
   view: TodayView;
   onAsk?: () => void;
+  onSay?: () => void;
   onClose?: () => void;
 }) {
   const [of, setOf] = useState<string>();
@@ -80,6 +82,7 @@ export function PhoneDay({
         ))}
       {view.info.looking ? null : (
         <Thumb aria-label="At hand">
+          {onSay ? <button onClick={onSay}>Say again</button> : null}
           {onAsk ? <button onClick={onAsk}>A question</button> : null}
           <Link href="/weeks/came-up">Came up…</Link>
           {onClose ? <button onClick={onClose}>Close the day</button> : null}

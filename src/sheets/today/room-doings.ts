@@ -1,11 +1,11 @@
 /** What can be done with a room of the day, on the spot. */
 import { clockText } from '@/core/calendar/dates';
-import { LADDER_KINDS } from '@/core/plan/words';
+import { LADDER_KINDS, MET } from '@/core/plan/words';
 import type { DoingGroup } from '@/kit/list-line';
 import type { DayRoom } from '../frame/day';
 import type { useAct } from '../frame/use-act';
 import { felt, moveOn, tickDay } from './actions';
-import { doOtherwise, love, takeLonger } from './fact-actions';
+import { check, doOtherwise, love, takeLonger } from './fact-actions';
 import type { RoomDialogName } from './room-dialogs';
 import type { TodayView } from './load';
 
@@ -38,6 +38,17 @@ export function roomDoings(of: Of): DoingGroup[] {
           })),
         }))
       : []),
+    ...room.objectives.map((o) => ({
+      title: `Knows: ${o.wording}`,
+      doings: children.map((c) => {
+        const now = o.met[c.id] ?? 1;
+        const next = (now % MET.length) + 1;
+        return {
+          name: `${c.name}: ${MET[now - 1]}; now ${MET[next - 1]}`,
+          do: () => act((base) => check(base, { objectiveId: o.id, childId: c.id, grade: next, date })),
+        };
+      }),
+    })),
   ];
 }
 

@@ -1,7 +1,9 @@
 'use client';
 import dynamic from 'next/dynamic';
+import Link from 'next/link';
 import { useState } from 'react';
 import { lengthText, shortDate } from '@/core/calendar/dates';
+import { count } from '@/core/plan/called';
 import { Button, PlainButton } from '@/kit/button';
 import { LinkButton } from '@/kit/link-button';
 import { ChildName, hatchColour } from '@/kit/hatch';
@@ -23,6 +25,7 @@ import { Nothing, Left, Columns, Lanes, ChildLink, OnWide, Wide, Slim, Title } f
 
 const AskQuestion = dynamic(() => import('./question').then((m) => m.AskQuestion), { ssr: false });
 const AnswerQuestion = dynamic(() => import('./question').then((m) => m.AnswerQuestion), { ssr: false });
+const AskDialog = dynamic(() => import('../frame/ask/ask-dialog').then((m) => m.AskDialog), { ssr: false });
 const CloseDay = dynamic(() => import('./close-day').then((m) => m.CloseDay), { ssr: false });
 const NoteReading = dynamic(() => import('./note-reading').then((m) => m.NoteReading), { ssr: false });
 
@@ -34,6 +37,7 @@ export function TodaySheet(view: TodayView) {
   const [noting, setNoting] = useState<Read>();
   const [isClosing, setClosing] = useState(false);
   const [isAsking, setAsking] = useState(false);
+  const [saying, setSaying] = useState<TodayView['askings'][number]>();
   const [answering, setAnswering] = useState<TodayView['questions'][number]>();
   useEachMinute(view.now !== undefined);
   return (
@@ -129,6 +133,7 @@ export function TodaySheet(view: TodayView) {
                 <PhoneDay
                   view={view}
                   onAsk={view.units.length ? () => setAsking(true) : undefined}
+                  onSay={view.askings.length ? () => setSaying(view.askings[0]) : undefined}
                   onClose={date <= today ? () => setClosing(true) : undefined}
                 />
               </Slim>
@@ -141,6 +146,29 @@ export function TodaySheet(view: TodayView) {
           <Calls view={view} />
           <Running waits={view.running} />
           <Weather rained={view.rained} doOtherwise={doOtherwise} />
+          {view.askings.length ? (
+            <Column>
+              <header>
+                <Heading>Ask</Heading>
+                <Quiet as="span">one key each</Quiet>
+              </header>
+              {view.askings.map((a) => (
+                <Line key={a.name}>
+                  <span>
+                    {a.name}
+                    <Quiet>
+                      {count(a.questions.length, 'question')},{' '}
+                      {count(new Set(a.questions.map((q) => q.childId)).size, 'child', 'children')}
+                    </Quiet>
+                  </span>
+                  <PlainButton aria-label={`Ask: ${a.name}`} onPress={() => setSaying(a)}>
+                    Ask…
+                  </PlainButton>
+                </Line>
+              ))}
+              <Link href={`/paper/questions?day=${date}`}>On paper, with the key apart</Link>
+            </Column>
+          ) : null}
           {view.left.length ? <Left view={view} /> : null}
           {view.ready.length ? (
             <Column>
@@ -228,6 +256,15 @@ export function TodaySheet(view: TodayView) {
       </Columns>
       {isAsking ? <AskQuestion view={view} onClose={() => setAsking(false)} /> : null}
       {answering ? <AnswerQuestion question={answering} onClose={() => setAnswering(undefined)} /> : null}
+      {saying ? (
+        <AskDialog
+          asking={saying}
+          who={view.children}
+          date={date}
+          reward={view.reward}
+          onClose={() => setSaying(undefined)}
+        />
+      ) : null}
       {isClosing ? <CloseDay date={date} onClose={() => setClosing(false)} /> : null}
       {noting ? <NoteReading read={noting} date={date} onClose={() => setNoting(undefined)} /> : null}
     </Frame>

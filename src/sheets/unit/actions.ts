@@ -31,3 +31,5 @@ export const shiftIdea = async (base: number, input: unknown): Promise<Outcome> 
   give(commands.shiftIdea, base, input);
 export const dropIdea = async (base: number, ideaId: string): Promise<Outcome> =>
   give(commands.dropIdea, base, ideaId);
+export const takeLeftOver = async (base: number, input: unknown): Promise<Outcome> =>
+  give(commands.takeLeftOver, base, input);

@@ -3,7 +3,13 @@ import { unitDays, type UnitDay } from '@/core/layout/unit-days';
 import { verdictInWords, verdictOf, type Verdict } from '@/core/layout/verdict';
 import { lessonsOf } from '@/core/plan/lookup';
 import type { Idea, Objective, Question, Unit } from '@/core/plan/unit';
+import type { Plan } from '@/core/plan/plan';
+import { leftOverLessons } from '@/core/record/leavings';
+import { readClosedYear } from '@/data/closed-years';
+import { store } from '@/data/open';
 import type { HatchName } from '@/kit/hatch';
+import { forecastFor, type ForecastLine } from '../frame/forecast-load';
+import { inYear } from '../frame/look';
 import { load, param, type FrameInfo, type SearchParams } from '../frame/load';
 
 export interface UnitView {
@@ -22,9 +28,26 @@ export interface UnitView {
   objectives: Objective[];
   questions: Question[];
   ideas: Idea[];
+  /** Lessons that closed units left over. */
+  leftOver: { id: string; title: string; lessons: { id: string; title: string; parts: number }[] }[];
+  /** Where the unit it repeats is looked back on. */
+  repeated?: string;
   verdict?: Verdict;
   message: string;
+  /** When it is likely to end, from what happened so far. */
+  forecast?: ForecastLine;
   days: UnitDay[];
+}
+
+/** Where a repeated unit is: in the open year, or in the closed one that has it. */
+function repeatedAt(plan: Plan, unit: Unit | null): string | undefined {
+  const repeats = unit?.repeats;
+  if (!repeats) return undefined;
+  if (plan.units.some((u) => u.id === repeats.unitId)) return `/record/look-back?unit=${repeats.unitId}`;
+  const year = plan.closedYears.findLast((y) =>
+    readClosedYear(store(), y.id)?.units.some((u) => u.id === repeats.unitId),
+  );
+  return year && inYear(`/record/look-back?unit=${repeats.unitId}`, year.id);
 }
 
 export async function loadUnit(params: SearchParams): Promise<UnitView> {
@@ -55,7 +78,14 @@ export async function loadUnit(params: SearchParams): Promise<UnitView> {
     objectives: ofUnit(plan.objectives),
     questions: ofUnit(plan.questions),
     ideas: ofUnit(plan.ideas),
+    leftOver: leftOverLessons(plan, today).map(({ unit: u, lessons }) => ({
+      id: u.id,
+      title: u.title,
+      lessons: lessons.map(({ lesson, parts }) => ({ id: lesson.id, title: lesson.title, parts })),
+    })),
+    repeated: repeatedAt(plan, unit),
     message: verdict ? verdictInWords(verdict) : '',
+    forecast: info.looking || !unit ? undefined : forecastFor(plan, unit, today),
     days: unit ? unitDays(plan, unit.id) : [],
   };
 }

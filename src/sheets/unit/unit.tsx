@@ -1,6 +1,8 @@
 'use client';
 import type { Unit } from '@/core/plan/unit';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { dayMonth } from '@/core/calendar/dates';
 import { Button } from '@/kit/button';
@@ -9,21 +11,53 @@ import { Caution, Column, Heading, Quiet } from '@/kit/text';
 import { colour, face, middling } from '@/kit/tokens';
 import { Frame } from '../frame/frame';
 import { useAct } from '../frame/use-act';
-import { closeUnit, reopenUnit } from '../frame/closing-actions';
+import { reopenUnit } from '../frame/closing/actions';
 import { UnitRuler } from '../frame/unit-ruler';
+import { Before } from './before';
 import { IDEA_KEYS, Ideas } from './ideas';
 import type { UnitView } from './load';
 import { Objectives } from './objectives';
 import { Questions } from './questions';
 import { UnitForm } from './unit-form';
 
+const CloseDialog = dynamic(() => import('../frame/closing/close-dialog').then((m) => m.CloseDialog), {
+  ssr: false,
+});
+
+const OutlineDialog = dynamic(() => import('../frame/again/outline-dialog').then((m) => m.OutlineDialog), {
+  ssr: false,
+});
+const TeachAgainDialog = dynamic(
+  () => import('../frame/again/teach-again-dialog').then((m) => m.TeachAgainDialog),
+  { ssr: false },
+);
+
 /** Closes the unit, or goes on with one that was closed. */
 function CloseIt({ unit }: { unit: Unit }) {
   const { act } = useAct();
+  const [isClosing, setClosing] = useState(false);
   return unit.closedOn === null ? (
-    <Button onPress={() => act((base) => closeUnit(base, unit.id))}>Close it</Button>
+    <>
+      <Button onPress={() => setClosing(true)}>Close it…</Button>
+      {isClosing ? <CloseDialog unit={unit} onClose={() => setClosing(false)} /> : null}
+    </>
   ) : (
     <Button onPress={() => act((base) => reopenUnit(base, unit.id))}>Go on with it</Button>
+  );
+}
+
+/** A new unit from one that was taught, or from an outline that was shared. */
+function FromBefore({ view: { today, children, firstDay } }: { view: UnitView }) {
+  const [opened, setOpened] = useState<'again' | 'outline'>();
+  const close = (): void => setOpened(undefined);
+  const starts = firstDay > today ? firstDay : today;
+  return (
+    <>
+      <Button onPress={() => setOpened('outline')}>From an outline…</Button>
+      <Button onPress={() => setOpened('again')}>Teach again…</Button>
+      {opened === 'outline' ? <OutlineDialog today={starts} people={children} onClose={close} /> : null}
+      {opened === 'again' ? <TeachAgainDialog today={starts} people={children} onClose={close} /> : null}
+    </>
   );
 }
 
@@ -44,11 +78,16 @@ export function UnitSheet(view: UnitView) {
           <>
             {unit.waiting || info.looking ? null : <CloseIt unit={unit} />}
             <LinkButton href="/unit?new=1">New unit</LinkButton>
+            {unit.waiting ? null : (
+              <LinkButton href={`/record/look-back?unit=${unit.id}`}>Look back</LinkButton>
+            )}
             <LinkButton $primary href={`/lessons?unit=${unit.id}`}>
               Its lessons
             </LinkButton>
           </>
-        ) : null
+        ) : (
+          <FromBefore view={view} />
+        )
       }
       figures={
         unit
@@ -63,6 +102,9 @@ export function UnitSheet(view: UnitView) {
                   ]
                 : []),
               ...(open ? [{ name: 'Open questions', value: String(open) }] : []),
+              ...(view.forecast
+                ? [{ name: view.forecast.isKnown ? 'Likely' : 'By guess', value: view.forecast.short }]
+                : []),
               ...(verdict?.finishes ? [{ name: 'Finishes', value: dayMonth(verdict.finishes) }] : []),
               ...(verdict?.meetsEnd && verdict.wishedEnd
                 ? [{ name: 'To spare', value: `${verdict.spareDays} days` }]
@@ -99,7 +141,13 @@ export function UnitSheet(view: UnitView) {
       {unit && view.days.length ? (
         <Length aria-labelledby="length">
           <Heading id="length">How long it takes</Heading>
-          <UnitRuler days={view.days} today={view.today} wishedEnd={unit.wishedEnd} message={view.message} />
+          <UnitRuler
+            days={view.days}
+            today={view.today}
+            wishedEnd={unit.wishedEnd}
+            message={view.message}
+            forecast={view.forecast}
+          />
           {verdict && !verdict.meetsEnd ? <Caution>{view.message}</Caution> : <p>{view.message}</p>}
         </Length>
       ) : null}
@@ -110,6 +158,7 @@ export function UnitSheet(view: UnitView) {
         </div>
         {unit ? (
           <aside>
+            <Before view={view} unit={unit} />
             <Objectives key={unit.id} view={view} unit={unit} />
             <Questions key={`questions ${unit.id}`} view={view} unit={unit} />
             <Column>

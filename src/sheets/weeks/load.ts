@@ -15,6 +15,7 @@ import { OWN_WORK_KINDS } from '@/core/plan/words';
 import type { WindowName } from '@/core/plan/measures';
 import type { HatchName } from '@/kit/hatch';
 import type { RoomState } from '@/kit/room';
+import { forecastFor, type ForecastLine } from '../frame/forecast-load';
 import { dateParam, lastDay, load, type FrameInfo, type SearchParams } from '../frame/load';
 
 /** What a lesson has on one day. */
@@ -97,6 +98,8 @@ export interface WeeksView {
   unit?: { id: string; title: string; perWeek: string; wishedEnd: string | null };
   verdict?: Verdict;
   message: string;
+  /** When it is likely to end, from what happened so far. */
+  forecast?: ForecastLine;
   unitDays: UnitDay[];
 }
 
@@ -311,6 +314,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
     },
     verdict,
     message: verdict ? verdictInWords(verdict) : '',
+    forecast: info.looking || !unit ? undefined : forecastFor(plan, unit, today),
     unitDays: unit ? unitDays(plan, unit.id) : [],
   };
 }

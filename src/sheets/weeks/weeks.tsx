@@ -35,6 +35,9 @@ export function WeeksSheet(view: WeeksView) {
       actions={view.hasYear ? <Doings view={view} href={href} /> : null}
       figures={[
         ...(unit?.perWeek ? [{ name: 'Lessons a week', value: unit.perWeek }] : []),
+        ...(view.forecast
+          ? [{ name: view.forecast.isKnown ? 'Likely' : 'By guess', value: view.forecast.short }]
+          : []),
         ...(verdict?.finishes ? [{ name: 'Finishes', value: shortDate(verdict.finishes) }] : []),
         ...(verdict?.wishedEnd
           ? [
@@ -75,6 +78,7 @@ export function WeeksSheet(view: WeeksView) {
               today={view.today}
               wishedEnd={unit.wishedEnd}
               message={view.message}
+              forecast={view.forecast}
             />
             {verdict && (!verdict.meetsEnd || verdict.placed < verdict.lessons) ? (
               <Caution>

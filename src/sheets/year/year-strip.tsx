@@ -3,6 +3,7 @@
  * The year drawn to scale: blocks, weeks, units in their places by who is in them, what is daily, and the school days
  * of each week.
  */
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import { useDrag } from 'react-aria/useDrag';
@@ -14,7 +15,7 @@ import { Hidden } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import { inYear, lookOfWindow } from '../frame/look';
 import { useAct } from '../frame/use-act';
-import { closeUnit, reopenUnit } from '../frame/closing-actions';
+import { reopenUnit } from '../frame/closing/actions';
 import { end, place, wait } from './actions';
 import type { PlacedUnit, YearView } from './load';
 import {
@@ -36,6 +37,10 @@ import {
   Scale,
   ROW,
 } from './strip-lines';
+
+const CloseDialog = dynamic(() => import('../frame/closing/close-dialog').then((m) => m.CloseDialog), {
+  ssr: false,
+});
 
 /** What is dragged: a unit by its start, taken hold of so many weeks from there, or its end alone. */
 export const DRAGGED_UNIT = 'application/x-hausplan-unit';
@@ -216,6 +221,7 @@ function UnitRoom({
 }) {
   const { act } = useAct();
   const router = useRouter();
+  const [isClosing, setClosing] = useState(false);
   const box = useRef<HTMLDivElement>(null);
   const grabbed = useRef(0);
   const { dragProps, isDragging } = useDrag({
@@ -268,7 +274,7 @@ function UnitRoom({
         ]
       : []),
     { name: 'Let it wait', do: () => act((base) => wait(base, u.id)) },
-    { name: 'Close it: done, or enough', do: () => act((base) => closeUnit(base, u.id)) },
+    { name: 'Close it: done, or enough…', do: () => setClosing(true) },
   ];
   return (
     <Place
@@ -323,6 +329,7 @@ function UnitRoom({
           )}
         </RoomButton>
       </Menu>
+      {isClosing ? <CloseDialog unit={u} onClose={() => setClosing(false)} /> : null}
       <End {...endProps} title="Drag to set its end">
         <Hidden>The end of {u.title}; drag it, or use Alt Shift and the arrow keys on the unit</Hidden>
       </End>

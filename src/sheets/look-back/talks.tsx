@@ -1,0 +1,173 @@
+'use client';
+/** The evening on which the children say what they know: topics, order, times; who spoke, counts. */
+import Link from 'next/link';
+import { clockText } from '@/core/calendar/dates';
+import { promptsOn, talkTimes } from '@/core/record/talk-evening';
+import { Button, PlainButton } from '@/kit/button';
+import { Choose } from '@/kit/choose';
+import { DateField } from '@/kit/date-field';
+import { Checkbox, FieldRow, NumberField, TextField } from '@/kit/field';
+import { ChildName } from '@/kit/hatch';
+import { Column, Heading, Quiet } from '@/kit/text';
+import { TimeField } from '@/kit/time-field';
+import { useAct } from '../frame/use-act';
+import { useForm } from '../frame/use-form';
+import { giveTalk, saveTalks } from './actions';
+import type { LookBackView } from './load';
+
+/** Half past six. */
+const EVENING = 1110;
+const OTHER = 'another topic';
+
+export function Talks({
+  view: { unit, talks, proposed, topics, children, today, given },
+}: {
+  view: LookBackView;
+}) {
+  const { act } = useAct();
+  const form = useForm({
+    date: (talks?.date ?? today) as string | null,
+    starts: talks?.starts ?? EVENING,
+    talks: talks?.talks ?? [],
+  });
+  const { value, set, error } = form;
+  const whos = children.filter((c) => topics[c.id]);
+  const change = (i: number, to: Partial<(typeof value.talks)[number]>): void =>
+    set(
+      'talks',
+      value.talks.map((t, n) => (n === i ? { ...t, ...to } : t)),
+    );
+  const move = (i: number, by: number): void => {
+    const list = [...value.talks];
+    const [talk] = list.splice(i, 1);
+    list.splice(i + by, 0, talk);
+    set('talks', list);
+  };
+  const add = (childId: string): void => {
+    const taken = new Set(value.talks.map((t) => t.topic));
+    const own = topics[childId];
+    const topic = own.topics.find((t) => !taken.has(t)) ?? own.topics[0] ?? unit!.title;
+    set('talks', [...value.talks, { childId, topic, minutes: own.minutes }]);
+  };
+  const times = talkTimes(value);
+  const left = whos.filter((c) => !value.talks.some((t) => t.childId === c.id));
+  return (
+    <Column aria-labelledby="talks">
+      <header>
+        <Heading id="talks">Talk evening</Heading>
+        <Quiet as="span">
+          {talks ? (
+            <Link href={`/paper/programme?unit=${unit!.id}`}>print the programme</Link>
+          ) : (
+            'each child on a topic'
+          )}
+        </Quiet>
+      </header>
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          act((base) => saveTalks(base, unit!.id, value), {
+            faults: (found) =>
+              form.takeFaults(found.map((f) => ({ ...f, where: f.where.replace(/^talks\./, '') }))),
+            then: form.stored,
+          });
+        }}
+      >
+        <FieldRow>
+          <DateField label="On" value={value.date} onChange={(v) => set('date', v)} error={error('date')} />
+          <TimeField
+            label="Begins"
+            value={value.starts}
+            onChange={(v) => set('starts', v)}
+            error={error('starts')}
+          />
+        </FieldRow>
+        {value.talks.length ? null : (
+          <div>
+            <Button onPress={() => set('talks', proposed)}>Propose topics and an order</Button>
+          </div>
+        )}
+        {error('talks') ? <Quiet role="alert">{error('talks')}</Quiet> : null}
+        {value.talks.map((t, i) => {
+          const child = children.find((c) => c.id === t.childId);
+          const own = topics[t.childId];
+          if (!child) return null;
+          const isOwn = !own?.topics.includes(t.topic);
+          return (
+            <div key={`${t.childId} ${i}`} role="group" aria-label={`Talk of ${child.name}`}>
+              <FieldRow>
+                <span>
+                  {clockText(times[i])} <ChildName name={child.name} hatch={child.hatch} />
+                </span>
+                {own?.topics.length ? (
+                  <Choose
+                    label={`${child.name} speaks on`}
+                    value={isOwn ? OTHER : t.topic}
+                    onChange={(v) => change(i, { topic: v === OTHER ? '' : v })}
+                    choices={[...own.topics, OTHER].map((name) => ({ value: name, name }))}
+                  />
+                ) : null}
+                {isOwn || !own?.topics.length ? (
+                  <TextField
+                    label={`${child.name}’s topic`}
+                    value={t.topic}
+                    onChange={(v) => change(i, { topic: v })}
+                  />
+                ) : null}
+                <NumberField
+                  label={`Minutes of ${child.name}`}
+                  value={t.minutes}
+                  onChange={(v) => change(i, { minutes: v ?? 1 })}
+                  min={1}
+                  max={120}
+                />
+              </FieldRow>
+              <Quiet>{promptsOn(own?.prompts ?? [], t.topic).join(' · ')}</Quiet>
+              <div>
+                {i ? (
+                  <PlainButton aria-label={`${child.name} earlier`} onPress={() => move(i, -1)}>
+                    earlier
+                  </PlainButton>
+                ) : null}
+                <PlainButton
+                  aria-label={`No talk of ${child.name}`}
+                  onPress={() =>
+                    set(
+                      'talks',
+                      value.talks.filter((_, n) => n !== i),
+                    )
+                  }
+                >
+                  take out
+                </PlainButton>
+              </div>
+            </div>
+          );
+        })}
+        {value.talks.length && left.length
+          ? left.map((c) => (
+              <PlainButton key={c.id} onPress={() => add(c.id)}>
+                Add {c.name}
+              </PlainButton>
+            ))
+          : null}
+        {value.talks.length ? <Button type="submit">Keep the evening</Button> : null}
+      </form>
+      {talks?.talks.map((t) => {
+        const child = children.find((c) => c.id === t.childId);
+        if (!child || talks.date > today) return null;
+        return (
+          <Checkbox
+            key={t.childId}
+            isSelected={given.includes(`${t.childId} ${t.topic}`)}
+            onChange={(is) =>
+              act((base) => giveTalk(base, { unitId: unit!.id, childId: t.childId, is, date: talks.date }))
+            }
+          >
+            {child.name} spoke on “{t.topic}”: it counts
+          </Checkbox>
+        );
+      })}
+    </Column>
+  );
+}

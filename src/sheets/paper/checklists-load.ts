@@ -1,0 +1,58 @@
+import { shortDate } from '@/core/calendar/dates';
+import { checksOf } from '@/core/record/portfolio';
+import { cardsOf } from '@/core/recall/cards';
+import type { HatchName } from '@/kit/hatch';
+import { load, type SearchParams } from '../frame/load';
+import { sizeAsked } from './size';
+import type { Size } from './load';
+
+export interface ChecklistsView {
+  unit: string;
+  unitId: string;
+  day: string;
+  size: Size;
+  other: string;
+  bigIdeas: string[];
+  children: {
+    id: string;
+    name: string;
+    hatch: HatchName;
+    able: { wording: string; grade: number | null; since: string; note: string }[];
+    words: { word: string; isKnown: boolean }[];
+  }[];
+}
+
+/** A word is likely known that is remembered at least so surely. */
+const KNOWN = 0.7;
+
+export async function loadChecklists(params: SearchParams): Promise<ChecklistsView> {
+  const { plan, unit, today } = await load(params);
+  const inIt = plan.children.filter((c) => unit?.childIds.includes(c.id));
+  return {
+    unit: unit?.title ?? '',
+    unitId: unit?.id ?? '',
+    day: shortDate(today),
+    ...(await sizeAsked(params, '/paper/checklists')),
+    bigIdeas: unit?.bigIdeas ?? [],
+    children: unit
+      ? inIt.map((c) => {
+          const cards = cardsOf(plan, c, today);
+          return {
+            id: c.id,
+            name: c.name,
+            hatch: c.hatch,
+            able: checksOf(plan, unit, c.id).map((o) => ({
+              wording: o.wording,
+              grade: o.grade,
+              since: o.since ? shortDate(o.since) : '',
+              note: o.note,
+            })),
+            words: unit.vocabulary.map((v) => ({
+              word: v.word,
+              isKnown: (cards.find((x) => x.promptId === v.id)?.remembered ?? 0) >= KNOWN,
+            })),
+          };
+        })
+      : [],
+  };
+}

@@ -1,0 +1,13 @@
+/** The size of paper that is asked for, and the address of the same page on the other one. */
+import { param, type SearchParams } from '../frame/load';
+import { SIZES, type Size } from './load';
+
+export async function sizeAsked(params: SearchParams, path: string): Promise<{ size: Size; other: string }> {
+  const asked = await param(params, 'size');
+  const size = SIZES.find((s) => s === asked) ?? 'A4';
+  const query = new URLSearchParams(
+    Object.entries(await params).flatMap(([k, v]) => (typeof v === 'string' ? [[k, v]] : [])),
+  );
+  query.set('size', size === 'A4' ? 'letter' : 'A4');
+  return { size, other: `${path}?${query.toString()}` };
+}

@@ -1,0 +1,113 @@
+'use client';
+/** Trips, and anything else of school that stands in no lesson: written down, and taken back. */
+import { shortDate } from '@/core/calendar/dates';
+import { Button, PlainButton } from '@/kit/button';
+import { DateField } from '@/kit/date-field';
+import { FieldRow, NumberField, TextField } from '@/kit/field';
+import { Fold } from '@/kit/fold';
+import { Line, Quiet } from '@/kit/text';
+import { Ticks } from '@/kit/ticks';
+import { useAct } from '../frame/use-act';
+import { useForm } from '../frame/use-form';
+import { attend, takeBack } from './actions';
+import type { RecordView } from './load';
+
+export function Trips({ view: { trips, children, today, subjects } }: { view: RecordView }) {
+  const { act } = useAct();
+  const form = useForm({
+    title: '',
+    date: today as string | null,
+    minutes: null as number | null,
+    childIds: children.map((c) => c.id),
+    subjects: '',
+  });
+  const { value, set, error } = form;
+  return (
+    <Fold
+      title="Trips, and what stands in no lesson"
+      message={
+        trips.length
+          ? trips
+              .slice(0, 2)
+              .map((t) => t.title)
+              .join(', ')
+          : 'a museum, a concert, a day with the neighbours'
+      }
+    >
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          act(
+            (base) =>
+              attend(base, {
+                ...value,
+                subjects: value.subjects
+                  .split(',')
+                  .map((s) => s.trim())
+                  .filter(Boolean),
+              }),
+            {
+              faults: form.takeFaults,
+              then: () => {
+                set('title', '');
+                set('minutes', null);
+                form.stored();
+              },
+            },
+          );
+        }}
+      >
+        <FieldRow>
+          <TextField
+            label="Where, or what"
+            value={value.title}
+            onChange={(v) => set('title', v)}
+            error={error('title')}
+          />
+          <DateField label="On" value={value.date} onChange={(v) => set('date', v)} error={error('date')} />
+          <NumberField
+            label="Minutes"
+            value={value.minutes}
+            onChange={(v) => set('minutes', v)}
+            min={1}
+            max={1440}
+            error={error('minutes')}
+          />
+          <TextField
+            label="Counts for"
+            placeholder={subjects.slice(0, 2).join(', ') || 'history, art'}
+            help="Subjects, commas between."
+            value={value.subjects}
+            onChange={(v) => set('subjects', v)}
+            error={error('subjects')}
+          />
+        </FieldRow>
+        <Ticks
+          label="Who was there"
+          all={children.map((c) => ({ value: c.id, name: c.name }))}
+          value={value.childIds}
+          onChange={(v) => set('childIds', v)}
+        />
+        {error('childIds') ? <Quiet role="alert">{error('childIds')}</Quiet> : null}
+        <Button type="submit">Write it down</Button>
+      </form>
+      {trips.map((t) => (
+        <Line key={t.ids[0]}>
+          <span>
+            {shortDate(t.date)}: {t.title}
+            <Quiet>
+              {t.who}
+              {t.minutes ? `, ${t.minutes} min` : ''}
+            </Quiet>
+          </span>
+          <PlainButton
+            aria-label={`Take back ${t.title}, ${shortDate(t.date)}`}
+            onPress={() => t.ids.forEach((id) => act((base) => takeBack(base, id)))}
+          >
+            take back
+          </PlainButton>
+        </Line>
+      ))}
+    </Fold>
+  );
+}
