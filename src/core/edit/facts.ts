@@ -100,7 +100,7 @@ export const setAsked =
 /**
  * How far a child meets an objective: not yet, with help, alone; and by what that was seen. Each step stays written down with
  * its day.
- * @param seenBy a piece of work, a quiz, a talk, in words; and the file of it
+ * @param note by what it was seen, in words: a piece of work, a quiz, a talk; and the file of it
  */
 export const setChecked =
   (
@@ -108,12 +108,12 @@ export const setChecked =
     childId: string,
     grade: number,
     date: IsoDate,
-    seenBy: { note?: string; file?: string | null } = {},
+    { note = '', file = null }: { note?: string; file?: string | null } = {},
   ): Edit =>
   (plan, context) => {
     const title = plan.objectives.find((o) => o.id === objectiveId)?.wording;
     if (title === undefined) return { refused: GONE };
-    return sayAnew({ kind: 'checked', objectiveId, childId, grade, title, date, ...seenBy }, 'of its day')(
+    return sayAnew({ kind: 'checked', objectiveId, childId, grade, title, date, note, file }, 'of its day')(
       plan,
       context,
     );
