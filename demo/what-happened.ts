@@ -63,9 +63,15 @@ export function writeWhatHappened(
   asked('Bram', 'vat', ['2026-10-26', 1]);
   const met = (wording: RegExp, who: string, grade: number, date: string, note: string): void =>
     edit(
-      setChecked(now().objectives.find((o) => wording.test(o.wording))!.id, child(who), grade, date, {
-        note,
-      }),
+      setChecked(
+        { objectiveId: now().objectives.find((o) => wording.test(o.wording))!.id },
+        child(who),
+        grade,
+        date,
+        {
+          note,
+        },
+      ),
       DEMO_TODAY,
     );
   met(/^Name four steps/, 'Ottilie', 3, '2026-10-21', 'what was said');

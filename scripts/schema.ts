@@ -1,5 +1,6 @@
-/** Writes docs/hausplan.schema.json from the Zod schemas: the published shape of Hausplan JSON. */
+/** Writes the published shapes of Hausplan JSON and of an outline of a unit, from the Zod schemas. */
 import { writeFileSync } from 'node:fs';
-import { jsonSchema } from '@/core/formats/json-schema';
+import { jsonSchema, outlineSchema } from '@/core/formats/json-schema';
 
 writeFileSync(new URL('../docs/hausplan.schema.json', import.meta.url), jsonSchema());
+writeFileSync(new URL('../docs/outline.schema.json', import.meta.url), outlineSchema());

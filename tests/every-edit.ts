@@ -491,7 +491,17 @@ export const EVERY_EDIT: Step[] = [
       n % 5 || null,
       day(n),
     ),
-  (p, n) => setChecked(p.objectives[0]?.id ?? 'none', n % 2 ? 'c1' : 'c2', 1 + (n % 3), day(n)),
+  (p, n) =>
+    setChecked(
+      n % 3
+        ? { objectiveId: p.objectives[0]?.id ?? 'none' }
+        : n % 2
+          ? { promptId: p.units[0]?.vocabulary[0]?.id ?? 'none' }
+          : { idea: p.units[0]?.bigIdeas[0] ?? 'none' },
+      n % 2 ? 'c1' : 'c2',
+      1 + (n % 3),
+      day(n),
+    ),
   (p, n) => takeLonger(part(p, n), 5 + n, day(n)),
   (p, n) => setOtherwise(part(p, n), n % 3 > 0, day(n)),
   (p, n) => noteOn(n % 2 ? part(p, n) : null, n % 3 ? 'c2' : null, 'Again, slower', day(n)),

@@ -4,7 +4,7 @@ import { expect, it } from 'vitest';
 import { DEMO_TODAY } from '../../demo/day';
 import { demoPlan } from '../../demo/make-demo';
 import { readHausplanJson, writeHausplanJson } from '@/core/formats/hausplan-json';
-import { jsonSchema } from '@/core/formats/json-schema';
+import { jsonSchema, outlineSchema } from '@/core/formats/json-schema';
 import { breaches } from '@/core/layout/check';
 import { redraw } from '@/core/layout/redraw';
 import { canonical } from '@/core/plan/canonical';
@@ -25,3 +25,6 @@ it('the demo keeps what a lay-out promises, and nothing in it moves by itself', 
 
 it('docs/hausplan.schema.json is what the shapes say', () =>
   expect(readFileSync('docs/hausplan.schema.json', 'utf8')).toBe(jsonSchema()));
+
+it('docs/outline.schema.json is what the shape of an outline says', () =>
+  expect(readFileSync('docs/outline.schema.json', 'utf8')).toBe(outlineSchema()));

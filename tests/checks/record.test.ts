@@ -28,9 +28,9 @@ function expectCounted(plan: Plan, today: string): void {
   expect(of(hours.other)).toEqual(other);
   expect(readingLog(plan)).toEqual({ books: counted.books, pages: counted.pages });
   for (const o of plan.objectives)
-    expect(Object.fromEntries(Object.entries(metBy(plan, o.id)).map(([c, m]) => [c, m.grade]))).toEqual(
-      counted.met[o.id] ?? {},
-    );
+    expect(
+      Object.fromEntries(Object.entries(metBy(plan, { objectiveId: o.id })).map(([c, m]) => [c, m.grade])),
+    ).toEqual(counted.met[o.id] ?? {});
 }
 
 describe('the record, counted another way', () => {

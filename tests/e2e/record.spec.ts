@@ -87,7 +87,10 @@ test('a trip is written down, counts for its subject and day, and is taken back'
   await page.getByLabel('Where, or what').fill('The fulling mill');
   await page.getByLabel('Minutes', { exact: true }).fill('120');
   await page.getByLabel('Counts for').fill('music');
-  await page.getByText('Pim', { exact: true }).last().click();
+  await page
+    .getByRole('group', { name: 'Who was there' })
+    .getByRole('checkbox', { name: 'Pim' })
+    .press('Space');
   await page.getByRole('button', { name: 'Write it down' }).click();
   await atRevision(page, 2);
   await expect(page.getByRole('row', { name: /^music/ })).toContainText('2 h');

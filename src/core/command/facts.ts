@@ -5,6 +5,7 @@ import { childName, titled } from '../plan/called';
 import { fileName } from '../plan/entry';
 import { id, isoDate, subject } from '../plan/measures';
 import type { Plan } from '../plan/plan';
+import { wordingOf } from '../plan/checkable';
 import { promptOf } from '../plan/pieces';
 import { CALLS, JUDGED, KNEW, MET } from '../plan/words';
 import { command } from './command';
@@ -54,7 +55,11 @@ export const ask = command({
 
 export const check = command({
   shape: z.strictObject({
-    objectiveId: id,
+    of: z.union([
+      z.strictObject({ objectiveId: id }),
+      z.strictObject({ promptId: id }),
+      z.strictObject({ idea: z.string().min(1).max(500) }),
+    ]),
     childId: id,
     grade: z.int().min(1).max(MET.length),
     date: isoDate,
@@ -62,8 +67,8 @@ export const check = command({
     file: fileName.nullable().optional(),
   }),
   label: (v, plan) =>
-    `${childName(plan, v.childId)}, ${MET[v.grade - 1]}: ${plan.objectives.find((o) => o.id === v.objectiveId)?.wording ?? 'an objective'}`,
-  edit: ({ note, file, ...v }) => edits.setChecked(v.objectiveId, v.childId, v.grade, v.date, { note, file }),
+    `${childName(plan, v.childId)}, ${MET[v.grade - 1]}: ${wordingOf(plan, v.of) ?? 'something of the unit'}`,
+  edit: ({ note, file, ...v }) => edits.setChecked(v.of, v.childId, v.grade, v.date, { note, file }),
   touches: ['happened'],
 });
 

@@ -638,7 +638,13 @@ const ROWS: Row[] = [
   [
     `Bram, alone: ${OBJECTIVE.wording}`,
     'facts.check',
-    { objectiveId: OBJECTIVE.id, childId: BRAM, grade: 3, date: TODAY },
+    { of: { objectiveId: OBJECTIVE.id }, childId: BRAM, grade: 3, date: TODAY },
+  ],
+  ['Bram, alone: mordant', 'facts.check', { of: { promptId: WORD }, childId: BRAM, grade: 3, date: TODAY }],
+  [
+    'Bram, with help: A twist makes a weak fibre strong.',
+    'facts.check',
+    { of: { idea: 'A twist makes a weak fibre strong.' }, childId: BRAM, grade: 2, date: TODAY },
   ],
   [
     'Mill museum, Wed 28 Oct',

@@ -2,6 +2,7 @@
 import { factEntry, inForce, withdrawing, type Fact } from '../plan/happened';
 import type { Entry } from '../plan/entry';
 import type { IsoDate } from '../plan/measures';
+import { wordingOf, type Checkable } from '../plan/checkable';
 import { promptOf } from '../plan/pieces';
 import { rungOf } from '../plan/rungs';
 import type { CALLS } from '../plan/words';
@@ -36,7 +37,9 @@ const SAME = [
 /** Of the same thing; what has no id is known by its title. */
 const isSame = (e: Entry, fact: Said): boolean =>
   SAME.every((field) => e[field] === (fact[field] ?? null)) &&
-  (KNOWN_BY_TITLE.includes(fact.kind) ? e.about.title === fact.title : true);
+  (isKnownByTitle(fact) ? e.about.title === fact.title : true);
+const isKnownByTitle = (fact: Said): boolean =>
+  KNOWN_BY_TITLE.includes(fact.kind) || (fact.kind === 'checked' && !fact.objectiveId && !fact.promptId);
 const KNOWN_BY_TITLE: readonly Entry['kind'][] = ['bought', 'counted', 'talked'];
 
 /**
@@ -98,22 +101,23 @@ export const setAsked =
   };
 
 /**
- * How far a child meets an objective: not yet, with help, alone; and by what that was seen. Each step stays written down with
- * its day.
+ * How far a child knows something: not yet, with help, alone; and by what that was seen. Each step stays written down with its
+ * day.
  * @param note by what it was seen, in words: a piece of work, a quiz, a talk; and the file of it
  */
 export const setChecked =
   (
-    objectiveId: string,
+    of: Checkable,
     childId: string,
     grade: number,
     date: IsoDate,
     { note = '', file = null }: { note?: string; file?: string | null } = {},
   ): Edit =>
   (plan, context) => {
-    const title = plan.objectives.find((o) => o.id === objectiveId)?.wording;
+    const title = wordingOf(plan, of);
     if (title === undefined) return { refused: GONE };
-    return sayAnew({ kind: 'checked', objectiveId, childId, grade, title, date, note, file }, 'of its day')(
+    const ids = 'idea' in of ? {} : of;
+    return sayAnew({ kind: 'checked', ...ids, childId, grade, title, date, note, file }, 'of its day')(
       plan,
       context,
     );

@@ -206,6 +206,7 @@ function askedAgain(
       deeper: true,
       starts: next.starts,
       childIds: was.childIds,
+      repeats: { unitId: was.id, title: was.title, closedOn: was.closedOn },
     });
     found.push(...open.map((q) => ({ ...q, unitId: id })));
   }

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { slice } from '../plan/plan';
 import { hausplanFile, VERSION } from './hausplan-json';
+import { unitOutline } from './unit-outline';
 
 /** A shape under what may be null or left out. */
 function bare(shape: z.ZodType): z.ZodType {
@@ -16,4 +17,10 @@ for (const [name, shape] of Object.entries(slice.shape)) named.add(bare(shape), 
 export function jsonSchema(): string {
   const schema = z.toJSONSchema(hausplanFile, { metadata: named, io: 'input' });
   return `${JSON.stringify({ ...schema, title: `Hausplan JSON, version ${VERSION}` }, null, 2)}\n`;
+}
+
+/** The same of an outline of a unit. */
+export function outlineSchema(): string {
+  const schema = z.toJSONSchema(unitOutline, { io: 'input' });
+  return `${JSON.stringify({ ...schema, title: 'An outline of a unit, of Hausplan' }, null, 2)}\n`;
 }

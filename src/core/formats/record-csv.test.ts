@@ -30,8 +30,8 @@ it('has a line for each thing that happened, by day, also of what was taken out 
   const [unit, first, second] = [plan.units[0].title, plan.lessons[0].title, plan.lessons[1].title];
   const { title, kind } = plan.parts[0];
   expect(writeRecordCsv(after).split('\r\n').slice(1, -1)).toEqual([
-    `2026-09-01,all,done,${unit},${first},${title},${kind},,,,,,`,
-    '2026-09-02,c2,read,,,,,,15,9,,,',
-    `2026-09-03,c1,done,${unit},${second},${plan.parts[1].title},${kind},,,,,,`,
+    `2026-09-01,all,done,${unit},${first},${title},${kind},,,,,,,`,
+    '2026-09-02,c2,read,,,,,,15,9,,,,',
+    `2026-09-03,c1,done,${unit},${second},${plan.parts[1].title},${kind},,,,,,,`,
   ]);
 });

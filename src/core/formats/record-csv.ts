@@ -19,6 +19,7 @@ const COLUMNS = [
   'Amount',
   'How it went',
   'Note',
+  'Corrected on',
 ] as const;
 
 /** What a grade says, by the kind of fact. */
@@ -52,6 +53,7 @@ export function writeRecordCsv(plan: Plan): string {
         e.amount === null ? '' : `${e.amount} ${e.unit}`.trim(),
         text(e.felt),
         [saidOf(e), e.note].filter(Boolean).join(': '),
+        e.withdraws === null ? '' : e.at.slice(0, 10),
       ])
       .sort((a, b) => {
         if (a[0] === b[0]) return 0;

@@ -62,6 +62,8 @@ export const doings = once((plan: Slice): { done: Doing[]; unknown: Entry[] } =>
     }
     const subjects = e.about.subject ? e.about.subject.split(', ') : subjectsHere(plan, part, unit);
     const took = e.childId === null ? childrenOf(part!, unit, plan.children).map((c) => c.id) : [e.childId];
+    // Whoever it was of is not in the plan any more: it was done all the same.
+    if (!took.length) unknown.push(e);
     for (const childId of took) {
       const minutes = e.minutes ?? minutesFor(part!, unit).minutes[childId] ?? 0;
       done.push({ date: e.date, childId, minutes, isPlanned: e.minutes === null, subjects, entry: e });

@@ -1,4 +1,5 @@
-/** How far each child meets an objective, by the last that was said of it. */
+/** How far each child meets an objective, or knows a word or an idea, by the last that was said of it. */
+import { isOf, type Checkable } from '../plan/checkable';
 import type { Entry } from '../plan/entry';
 import { inForce } from '../plan/happened';
 import type { IsoDate } from '../plan/measures';
@@ -14,11 +15,10 @@ export interface Met {
 }
 
 /** By child; who is absent was never looked at. */
-export function metBy({ entries }: Pick<Plan, 'entries'>, objectiveId: string): Record<string, Met> {
+export function metBy({ entries }: Pick<Plan, 'entries'>, of: Checkable): Record<string, Met> {
   const last: Record<string, Entry> = {};
   for (const e of inForce(entries))
-    if (e.kind === 'checked' && e.objectiveId === objectiveId && !(last[e.childId!]?.date > e.date))
-      last[e.childId!] = e;
+    if (e.kind === 'checked' && isOf(e, of) && !(last[e.childId!]?.date > e.date)) last[e.childId!] = e;
   return Object.fromEntries(
     Object.entries(last).map(([childId, e]) => [
       childId,

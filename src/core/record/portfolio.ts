@@ -152,7 +152,7 @@ export const checksOf = (
   plan.objectives
     .filter((o) => o.unitId === unit.id)
     .map((o) => {
-      const met = metBy(plan, o.id)[childId];
+      const met = metBy(plan, { objectiveId: o.id })[childId];
       return {
         objectiveId: o.id,
         wording: o.wording,

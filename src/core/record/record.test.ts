@@ -6,8 +6,12 @@ import { noteReading } from '../edit/loans';
 import { markDone, noteTook } from '../edit/today';
 import { redraw } from '../layout/redraw';
 import type { Plan } from '../plan/plan';
+import { setChecked } from '../edit/facts';
+import { writeRecordCsv } from '../formats/record-csv';
+import type { Checkable } from '../plan/checkable';
 import { daysKept } from './days';
 import { hoursKept } from './hours';
+import { metBy } from './known';
 
 const TODAY = '2026-08-31';
 let made = 0;
@@ -95,4 +99,53 @@ describe('hours', () => {
       15 + of(own, 'language', a.id),
     );
   });
+});
+
+describe('what a child knows', () => {
+  const unit = {
+    ...plan.units[0],
+    bigIdeas: ['Water wears stone.'],
+    vocabulary: [{ id: 'w', word: 'weir', meaning: '' }],
+  };
+  const known: Plan = {
+    ...plan,
+    units: [unit],
+    objectives: [{ id: 'o', unitId: 'u1', code: '', wording: 'Say why' }],
+  };
+
+  it.each<[string, Checkable]>([
+    ['an objective', { objectiveId: 'o' }],
+    ['a word', { promptId: 'w' }],
+    ['a big idea', { idea: 'Water wears stone.' }],
+  ])('%s: the last that was said, by what, one a day, and of nothing else', (_, of) => {
+    const after = [
+      setChecked(of, a.id, 1, TODAY),
+      setChecked(of, a.id, 2, TODAY, { note: 'a talk' }),
+      setChecked(of, b.id, 3, '2026-08-30'),
+      setChecked(of, b.id, 1, '2026-08-29'),
+    ].reduce((p, edit) => doing(edit, p), known);
+    expect(metBy(after, of)).toEqual({
+      [a.id]: { grade: 2, since: TODAY, note: 'a talk', file: null },
+      [b.id]: { grade: 3, since: '2026-08-30', note: '', file: null },
+    });
+    const others: Checkable[] = [{ objectiveId: 'o' }, { promptId: 'w' }, { idea: 'Water wears stone.' }];
+    for (const other of others.filter((o) => JSON.stringify(o) !== JSON.stringify(of)))
+      expect(metBy(after, other)).toEqual({});
+  });
+
+  it('what is gone cannot be checked', () => {
+    for (const of of [{ objectiveId: 'x' }, { promptId: 'x' }, { idea: 'x' }])
+      expect(
+        perform(setChecked(of, a.id, 1, TODAY), known, { today: TODAY, newId: () => 'x' }),
+      ).toHaveProperty('refused');
+  });
+});
+
+it('a correction leaves its trace in the table', () => {
+  const done = doing(markDone('l1-a', null, TODAY), plan);
+  const corrected = doing(noteTook('l1-a', null, 70, TODAY), done);
+  const [head, line] = writeRecordCsv(corrected).trim().split('\r\n');
+  expect(head).toMatch(/,Corrected on$/);
+  expect(line).toMatch(/,70,.*,2026-08-31$/);
+  expect(writeRecordCsv(done).trim().split('\r\n')[1]).toMatch(/,$/);
 });

@@ -74,7 +74,7 @@ export function dayRooms(plan: Plan, date: string, live?: LiveDay, childId?: str
     lesson.objectiveIds.map((id) => ({
       id,
       wording: objectives.get(id)!.wording,
-      met: Object.fromEntries(Object.entries(metBy(plan, id)).map(([c, m]) => [c, m.grade])),
+      met: Object.fromEntries(Object.entries(metBy(plan, { objectiveId: id })).map(([c, m]) => [c, m.grade])),
     }));
   return rooms.map(({ going, planned, ...room }): DayRoom => {
     const part = parts.get(room.partId)!;

@@ -1,4 +1,5 @@
 import { shortDate } from '@/core/calendar/dates';
+import { metBy } from '@/core/record/known';
 import { checksOf } from '@/core/record/portfolio';
 import { cardsOf } from '@/core/recall/cards';
 import type { HatchName } from '@/kit/hatch';
@@ -12,13 +13,13 @@ export interface ChecklistsView {
   day: string;
   size: Size;
   other: string;
-  bigIdeas: string[];
   children: {
     id: string;
     name: string;
     hatch: HatchName;
     able: { wording: string; grade: number | null; since: string; note: string }[];
-    words: { word: string; isKnown: boolean }[];
+    words: { word: string; isKnown: boolean; grade: number | null }[];
+    ideas: { wording: string; grade: number | null; since: string; note: string }[];
   }[];
 }
 
@@ -33,7 +34,6 @@ export async function loadChecklists(params: SearchParams): Promise<ChecklistsVi
     unitId: unit?.id ?? '',
     day: shortDate(today),
     ...(await sizeAsked(params, '/paper/checklists')),
-    bigIdeas: unit?.bigIdeas ?? [],
     children: unit
       ? inIt.map((c) => {
           const cards = cardsOf(plan, c, today);
@@ -49,8 +49,18 @@ export async function loadChecklists(params: SearchParams): Promise<ChecklistsVi
             })),
             words: unit.vocabulary.map((v) => ({
               word: v.word,
+              grade: metBy(plan, { promptId: v.id })[c.id]?.grade ?? null,
               isKnown: (cards.find((x) => x.promptId === v.id)?.remembered ?? 0) >= KNOWN,
             })),
+            ideas: unit.bigIdeas.map((idea) => {
+              const met = metBy(plan, { idea })[c.id];
+              return {
+                wording: idea,
+                grade: met?.grade ?? null,
+                since: met ? shortDate(met.since) : '',
+                note: met?.note ?? '',
+              };
+            }),
           };
         })
       : [],

@@ -9,7 +9,7 @@ import { Page, Preview } from './page-frame';
 import { CheckTable } from './record-parts';
 import { SheetBar } from './sheet-bar';
 
-export function Checklists({ unit, unitId, day, size, other, bigIdeas, children }: ChecklistsView) {
+export function Checklists({ unit, unitId, day, size, other, children }: ChecklistsView) {
   useReady();
   return (
     <Preview>
@@ -35,10 +35,10 @@ export function Checklists({ unit, unitId, day, size, other, bigIdeas, children 
           {c.words.length ? (
             <p>
               Words: {c.words.filter((w) => w.isKnown).length} of {c.words.length} likely known.{' '}
-              {c.words.map((w) => (w.isKnown ? w.word : `${w.word} (not yet)`)).join(', ')}
+              {c.words.map((w) => (w.grade ? `${w.word} (${MET[w.grade - 1]})` : w.word)).join(', ')}
             </p>
           ) : null}
-          {bigIdeas.length ? <p>What it was about: {bigIdeas.join(' · ')}</p> : null}
+          {c.ideas.length ? <CheckTable able={c.ideas} /> : null}
           <small>{MET.join(' · ')}: as it was seen, on the day that stands beside it.</small>
         </Page>
       ))}

@@ -11,7 +11,7 @@ import { Quiet } from '@/kit/text';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { check } from './actions';
-import type { RecordView } from './load';
+import type { Known, RecordView } from './load';
 
 const BY = ['a piece of work', 'a quiz', 'a talk', 'what was said'] as const;
 const NO_FILE = '';
@@ -21,7 +21,7 @@ export function Evidence({
   view: { children, samples, today },
   onClose,
 }: {
-  objective: RecordView['objectives'][number];
+  objective: Known;
   view: RecordView;
   onClose: () => void;
 }) {
@@ -45,7 +45,7 @@ export function Evidence({
         act(
           (base) =>
             check(base, {
-              objectiveId: objective.id,
+              of: objective.of,
               childId,
               grade: Number(value.grade),
               date: value.date,

@@ -1,3 +1,4 @@
+import type { Checkable } from '@/core/plan/checkable';
 import { inForce } from '@/core/plan/happened';
 import { inAList } from '@/core/plan/called';
 import { groupBy } from '@/core/plan/lookup';
@@ -23,6 +24,21 @@ import { load, type FrameInfo, type SearchParams } from '../frame/load';
 
 type Who = Pick<Child, 'id' | 'name' | 'hatch'>;
 
+/** Something that can be known, and how far each child does. */
+export interface Known {
+  of: Checkable;
+  key: string;
+  wording: string;
+  met: Record<string, Met>;
+}
+
+const known = (plan: Plan, of: Checkable, wording: string): Known => ({
+  of,
+  key: Object.values(of)[0] as string,
+  wording,
+  met: metBy(plan, of),
+});
+
 export interface RecordView {
   info: FrameInfo;
   today: string;
@@ -32,7 +48,10 @@ export interface RecordView {
   hours: HoursKept;
   shares: boolean;
   unit: { id: string; title: string } | undefined;
-  objectives: { id: string; wording: string; met: Record<string, Met> }[];
+  /** What can be known of the unit, with how far each child does. */
+  objectives: Known[];
+  wordsToKnow: Known[];
+  ideas: Known[];
   /** Words of the unit that a child is likely to know today, of how many. */
   words: Record<string, number>;
   wordCount: number;
@@ -89,11 +108,9 @@ export async function loadRecord(params: SearchParams): Promise<RecordView> {
     unit: unit && { id: unit.id, title: unit.title },
     objectives: plan.objectives
       .filter((o) => o.unitId === unit?.id)
-      .map(({ id, wording }) => ({
-        id,
-        wording,
-        met: metBy(plan, id),
-      })),
+      .map((o) => known(plan, { objectiveId: o.id }, o.wording)),
+    wordsToKnow: (unit?.vocabulary ?? []).map((v) => known(plan, { promptId: v.id }, v.word)),
+    ideas: (unit?.bigIdeas ?? []).map((idea) => known(plan, { idea }, idea)),
     words: Object.fromEntries(
       plan.children.map((c) => [c.id, unit ? wordsKnown(cards.get(c.id)!, unit.id) : 0]),
     ),

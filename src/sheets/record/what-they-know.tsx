@@ -2,25 +2,26 @@
 /** How far each child meets each objective of the unit, one press a step: not yet, with help, alone. */
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { shortDate } from '@/core/calendar/dates';
 import { MET } from '@/core/plan/words';
 import type { Met } from '@/core/record/known';
 import { PlainButton } from '@/kit/button';
+import { Fold } from '@/kit/fold';
 import { ChildName } from '@/kit/hatch';
 import { Across, Column, Heading, Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { useDrawnAtOnce } from '../frame/use-drawn-at-once';
 import { check } from './actions';
-import type { RecordView } from './load';
+import type { Known, RecordView } from './load';
 
 const Evidence = dynamic(() => import('./evidence').then((m) => m.Evidence), { ssr: false });
 
 export function WhatTheyKnow({ view }: { view: RecordView }) {
-  const { unit, objectives, children, words, wordCount } = view;
+  const { unit, objectives, wordsToKnow, ideas, children, words, wordCount } = view;
   if (!unit) return null;
   return (
     <Column aria-labelledby="know">
@@ -31,34 +32,63 @@ export function WhatTheyKnow({ view }: { view: RecordView }) {
         </Quiet>
       </header>
       {objectives.length ? (
-        <Across tabIndex={0} role="group" aria-label="Objectives by child">
-          <Grid $children={children.length}>
-            <span />
-            {children.map((c) => (
-              <ChildName key={c.id} name={c.name} hatch={c.hatch} />
-            ))}
-            {objectives.map((o) => (
-              <Objective key={o.id} objective={o} view={view} />
-            ))}
-            <span>words likely to be known today</span>
-            {children.map((c) => (
-              <span key={c.id}>
-                <b>{words[c.id]}</b> of {wordCount}
-              </span>
-            ))}
-          </Grid>
-        </Across>
+        <KnownTable view={view} label="Objectives by child" all={objectives}>
+          <span>words likely to be known today</span>
+          {children.map((c) => (
+            <span key={c.id}>
+              <b>{words[c.id]}</b> of {wordCount}
+            </span>
+          ))}
+        </KnownTable>
       ) : (
         <Quiet>
           This unit has no objectives. They are said on <Link href={`/unit?unit=${unit.id}`}>Unit</Link>.
         </Quiet>
       )}
+      {wordsToKnow.length ? (
+        <Fold title="Its words" message={`${wordsToKnow.length}, a press a step`}>
+          <KnownTable view={view} label="Words by child" all={wordsToKnow} />
+        </Fold>
+      ) : null}
+      {ideas.length ? (
+        <Fold title="Its big ideas" message={`${ideas.length}, a press a step`}>
+          <KnownTable view={view} label="Big ideas by child" all={ideas} />
+        </Fold>
+      ) : null}
     </Column>
   );
 }
 
-function Objective({ objective, view }: { objective: RecordView['objectives'][number]; view: RecordView }) {
-  const { id, wording, met } = objective;
+/** Things to know down, children across. */
+function KnownTable({
+  view,
+  label,
+  all,
+  children,
+}: {
+  view: RecordView;
+  label: string;
+  all: readonly Known[];
+  children?: ReactNode;
+}) {
+  return (
+    <Across tabIndex={0} role="group" aria-label={label}>
+      <Grid $children={view.children.length}>
+        <span />
+        {view.children.map((c) => (
+          <ChildName key={c.id} name={c.name} hatch={c.hatch} />
+        ))}
+        {all.map((o) => (
+          <Objective key={o.key} objective={o} view={view} />
+        ))}
+        {children}
+      </Grid>
+    </Across>
+  );
+}
+
+function Objective({ objective, view }: { objective: Known; view: RecordView }) {
+  const { of, wording, met } = objective;
   const { children, today, info } = view;
   const [isSeen, setSeen] = useState(false);
   return (
@@ -73,20 +103,20 @@ function Objective({ objective, view }: { objective: RecordView['objectives'][nu
         {isSeen ? <Evidence objective={objective} view={view} onClose={() => setSeen(false)} /> : null}
       </Said>
       {children.map((c) => (
-        <Step key={c.id} objectiveId={id} wording={wording} child={c} met={met[c.id]} today={today} />
+        <Step key={c.id} of={of} wording={wording} child={c} met={met[c.id]} today={today} />
       ))}
     </>
   );
 }
 
 function Step({
-  objectiveId,
+  of,
   wording,
   child,
   met,
   today,
 }: {
-  objectiveId: string;
+  of: Known['of'];
   wording: string;
   child: RecordView['children'][number];
   met: Met | undefined;
@@ -100,7 +130,7 @@ function Step({
       aria-label={`${child.name}, ${wording}: ${MET[grade - 1]}${met ? ` since ${shortDate(met.since)}${met.note ? `, seen by ${met.note}` : ''}` : ''}. Press for ${MET[next - 1]}`}
       onPress={() => {
         const back = draw(next);
-        act((base) => check(base, { objectiveId, childId: child.id, grade: next, date: today }), {
+        act((base) => check(base, { of, childId: child.id, grade: next, date: today }), {
           failed: back,
         });
       }}

@@ -110,6 +110,7 @@ function happenedOf(plan: Plan): SetupView['happened'] {
       e.felt ?? '',
       e.kind === 'judged' ? JUDGED[e.grade! - 1] : '',
       e.note,
+      e.withdraws === null ? '' : 'corrected',
       e.partId !== null && !parts.has(e.partId) ? 'no longer in the plan' : '',
     ]
       .filter(Boolean)

@@ -45,7 +45,8 @@ export function roomDoings(of: Of): DoingGroup[] {
         const next = (now % MET.length) + 1;
         return {
           name: `${c.name}: ${MET[now - 1]}; now ${MET[next - 1]}`,
-          do: () => act((base) => check(base, { objectiveId: o.id, childId: c.id, grade: next, date })),
+          do: () =>
+            act((base) => check(base, { of: { objectiveId: o.id }, childId: c.id, grade: next, date })),
         };
       }),
     })),
