@@ -37,4 +37,6 @@ export const KINDS: readonly { value: PartKind; name: string; title: string; lea
   { value: 'look-back', name: 'a close', title: 'Close the lesson', lead: 'leads' },
 ];
 
+/** The name without its article: “craft”, “own reading”. */
+export const bareKindName = (kind: PartKind): string => kindName(kind).replace(/^an? /, '');
 export const kindName = (kind: PartKind): string => KINDS.find((k) => k.value === kind)?.name ?? kind;

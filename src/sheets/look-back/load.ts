@@ -4,7 +4,7 @@ import { isLadderKind } from '@/core/ladder/kinds';
 import { lookBack, type LookBack } from '@/core/record/look-back';
 import { leavingsOf } from '@/core/record/leavings';
 import { inForce } from '@/core/plan/happened';
-import { kindName } from '@/core/plan/part-kinds';
+import { bareKindName } from '@/core/plan/part-kinds';
 import { childName } from '@/core/plan/called';
 import type { TalkEvening } from '@/core/plan/unit';
 import { lessonsOf, partsByLesson } from '@/core/plan/lookup';
@@ -91,7 +91,7 @@ export async function loadLookBack(params: SearchParams): Promise<LookBackView> 
     today,
     unit: { id: unit.id, title: unit.title, closedOn: unit.closedOn, starts: unit.starts },
     back: figures,
-    factors: back.factors.map((f) => ({ ...f, name: kindName(f.kind) })),
+    factors: back.factors.map((f) => ({ ...f, name: bareKindName(f.kind) })),
     lessons: lessonsOf(plan, unit.id).map((l) => ({
       ...judgeable({ lessonId: l.id }, l.id, `${l.number} ${l.title}`, [l.leftOut && 'left out']),
       parts: (partsOf.get(l.id) ?? [])
@@ -113,7 +113,7 @@ export async function loadLookBack(params: SearchParams): Promise<LookBackView> 
     ),
     amounts: back.amounts.map(
       (a) =>
-        `${childName(plan, a.childId)}, ${kindName(a.kind)}: right ${a.right} of ${a.said} times${a.minutes === null ? '' : `, ${a.minutes} min`}`,
+        `${childName(plan, a.childId)}, ${bareKindName(a.kind)}: right ${a.right} of ${a.said} times${a.minutes === null ? '' : `, ${a.minutes} min`}`,
     ),
     money: back.spent
       ? `${moneyText(back.spent)}${unit.moneyLimit === null ? '' : ` of ${moneyText(unit.moneyLimit)}`}`

@@ -6,7 +6,7 @@ import { promptsOn, talkTimes } from '@/core/record/talk-evening';
 import { Button, PlainButton } from '@/kit/button';
 import { Choose } from '@/kit/choose';
 import { DateField } from '@/kit/date-field';
-import { Checkbox, FieldRow, NumberField, TextField } from '@/kit/field';
+import { Checkbox, FieldRow, FieldStack, NumberField, TextField } from '@/kit/field';
 import { ChildName } from '@/kit/hatch';
 import { Column, Heading, Quiet } from '@/kit/text';
 import { TimeField } from '@/kit/time-field';
@@ -73,85 +73,91 @@ export function Talks({
           });
         }}
       >
-        <FieldRow>
-          <DateField label="On" value={value.date} onChange={(v) => set('date', v)} error={error('date')} />
-          <TimeField
-            label="Begins"
-            value={value.starts}
-            onChange={(v) => set('starts', v)}
-            error={error('starts')}
-          />
-        </FieldRow>
-        {value.talks.length ? null : (
-          <div>
-            <Button onPress={() => set('talks', proposed)}>Propose topics and an order</Button>
-          </div>
-        )}
-        {error('talks') ? <Quiet role="alert">{error('talks')}</Quiet> : null}
-        {value.talks.map((t, i) => {
-          const child = children.find((c) => c.id === t.childId);
-          const own = topics[t.childId];
-          if (!child) return null;
-          const isOwn = !own?.topics.includes(t.topic);
-          return (
-            <div key={`${t.childId} ${i}`} role="group" aria-label={`Talk of ${child.name}`}>
-              <FieldRow>
-                <span>
-                  {clockText(times[i])} <ChildName name={child.name} hatch={child.hatch} />
-                </span>
-                {own?.topics.length ? (
-                  <Choose
-                    label={`${child.name} speaks on`}
-                    value={isOwn ? OTHER : t.topic}
-                    onChange={(v) => change(i, { topic: v === OTHER ? '' : v })}
-                    choices={[...own.topics, OTHER].map((name) => ({ value: name, name }))}
-                  />
-                ) : null}
-                {isOwn || !own?.topics.length ? (
-                  <TextField
-                    label={`${child.name}’s topic`}
-                    value={t.topic}
-                    onChange={(v) => change(i, { topic: v })}
-                  />
-                ) : null}
-                <NumberField
-                  label={`Minutes of ${child.name}`}
-                  value={t.minutes}
-                  onChange={(v) => change(i, { minutes: v ?? 1 })}
-                  min={1}
-                  max={120}
-                />
-              </FieldRow>
-              <Quiet>{promptsOn(own?.prompts ?? [], t.topic).join(' · ')}</Quiet>
-              <div>
-                {i ? (
-                  <PlainButton aria-label={`${child.name} earlier`} onPress={() => move(i, -1)}>
-                    earlier
-                  </PlainButton>
-                ) : null}
-                <PlainButton
-                  aria-label={`No talk of ${child.name}`}
-                  onPress={() =>
-                    set(
-                      'talks',
-                      value.talks.filter((_, n) => n !== i),
-                    )
-                  }
-                >
-                  take out
-                </PlainButton>
-              </div>
+        <FieldStack>
+          <FieldRow>
+            <DateField label="On" value={value.date} onChange={(v) => set('date', v)} error={error('date')} />
+            <TimeField
+              label="Begins"
+              value={value.starts}
+              onChange={(v) => set('starts', v)}
+              error={error('starts')}
+            />
+          </FieldRow>
+          {value.talks.length ? null : (
+            <div>
+              <Button onPress={() => set('talks', proposed)}>Propose topics and an order</Button>
             </div>
-          );
-        })}
-        {value.talks.length && left.length
-          ? left.map((c) => (
-              <PlainButton key={c.id} onPress={() => add(c.id)}>
-                Add {c.name}
-              </PlainButton>
-            ))
-          : null}
-        {value.talks.length ? <Button type="submit">Keep the evening</Button> : null}
+          )}
+          {error('talks') ? <Quiet role="alert">{error('talks')}</Quiet> : null}
+          {value.talks.map((t, i) => {
+            const child = children.find((c) => c.id === t.childId);
+            const own = topics[t.childId];
+            if (!child) return null;
+            const isOwn = !own?.topics.includes(t.topic);
+            return (
+              <div key={`${t.childId} ${i}`} role="group" aria-label={`Talk of ${child.name}`}>
+                <FieldRow>
+                  <span>
+                    {clockText(times[i])} <ChildName name={child.name} hatch={child.hatch} />
+                  </span>
+                  {own?.topics.length ? (
+                    <Choose
+                      label={`${child.name} speaks on`}
+                      value={isOwn ? OTHER : t.topic}
+                      onChange={(v) => change(i, { topic: v === OTHER ? '' : v })}
+                      choices={[...own.topics, OTHER].map((name) => ({ value: name, name }))}
+                    />
+                  ) : null}
+                  {isOwn || !own?.topics.length ? (
+                    <TextField
+                      label={`${child.name}’s topic`}
+                      value={t.topic}
+                      onChange={(v) => change(i, { topic: v })}
+                    />
+                  ) : null}
+                  <NumberField
+                    label={`Minutes of ${child.name}`}
+                    value={t.minutes}
+                    onChange={(v) => change(i, { minutes: v ?? 1 })}
+                    min={1}
+                    max={120}
+                  />
+                </FieldRow>
+                <Quiet>{promptsOn(own?.prompts ?? [], t.topic).join(' · ')}</Quiet>
+                <div>
+                  {i ? (
+                    <PlainButton aria-label={`${child.name} earlier`} onPress={() => move(i, -1)}>
+                      earlier
+                    </PlainButton>
+                  ) : null}
+                  <PlainButton
+                    aria-label={`No talk of ${child.name}`}
+                    onPress={() =>
+                      set(
+                        'talks',
+                        value.talks.filter((_, n) => n !== i),
+                      )
+                    }
+                  >
+                    take out
+                  </PlainButton>
+                </div>
+              </div>
+            );
+          })}
+          {value.talks.length && left.length
+            ? left.map((c) => (
+                <PlainButton key={c.id} onPress={() => add(c.id)}>
+                  Add {c.name}
+                </PlainButton>
+              ))
+            : null}
+          {value.talks.length ? (
+            <div>
+              <Button type="submit">Keep the evening</Button>
+            </div>
+          ) : null}
+        </FieldStack>
       </form>
       {talks?.talks.map((t) => {
         const child = children.find((c) => c.id === t.childId);

@@ -2,7 +2,7 @@
 /** How the family counts: minutes for what is asked again, how surely it is to be remembered, hours of several subjects. */
 import { Button } from '@/kit/button';
 import { Choose } from '@/kit/choose';
-import { FieldRow, NumberField, TextField } from '@/kit/field';
+import { FieldRow, FieldStack, NumberField, TextField } from '@/kit/field';
 import { Fold } from '@/kit/fold';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
@@ -63,64 +63,68 @@ export function HowItCounts({
           );
         }}
       >
-        <FieldRow>
-          <NumberField
-            label="Minutes a day to ask again"
-            value={value.minutes}
-            onChange={(v) => set('minutes', v)}
-            min={0}
-            max={60}
-            error={error('minutes')}
-          />
-          <NumberField
-            label="Remembered, of 100"
-            value={value.retention}
-            onChange={(v) => set('retention', v)}
-            min={70}
-            max={97}
-            error={error('retention')}
-          />
-          <TextField
-            label="When all was known"
-            placeholder="the good tea"
-            help="Said at the end of asking, in your own words."
-            value={value.reward}
-            onChange={(v) => set('reward', v)}
-            error={error('reward')}
-          />
-          <Choose
-            label="A day is kept when"
-            value={value.keepsBy}
-            onChange={(v) => set('keepsBy', v)}
-            choices={KEPT}
-          />
-          {value.keepsBy === 'anything' ? null : (
+        <FieldStack>
+          <FieldRow>
             <NumberField
-              label={value.keepsBy === 'minutes' ? 'Minutes, at least' : 'Things done, at least'}
-              value={value.least}
-              onChange={(v) => set('least', v)}
-              min={1}
-              max={600}
-              error={error('least')}
+              label="Minutes a day to ask again"
+              value={value.minutes}
+              onChange={(v) => set('minutes', v)}
+              min={0}
+              max={60}
+              error={error('minutes')}
             />
-          )}
-          <NumberField
-            label="School days you expect to keep, of 100"
-            help="For the forecast, until your own days say it."
-            value={value.daysExpected}
-            onChange={(v) => set('daysExpected', v)}
-            min={10}
-            max={100}
-            error={error('daysExpected')}
-          />
-          <Choose
-            label="An hour of several subjects counts"
-            value={value.hours}
-            onChange={(v) => set('hours', v)}
-            choices={HOURS}
-          />
-        </FieldRow>
-        <Button type="submit">Count so</Button>
+            <NumberField
+              label="Remembered, of 100"
+              value={value.retention}
+              onChange={(v) => set('retention', v)}
+              min={70}
+              max={97}
+              error={error('retention')}
+            />
+            <TextField
+              label="When all was known"
+              placeholder="the good tea"
+              help="Said at the end of asking, in your own words."
+              value={value.reward}
+              onChange={(v) => set('reward', v)}
+              error={error('reward')}
+            />
+            <Choose
+              label="A day is kept when"
+              value={value.keepsBy}
+              onChange={(v) => set('keepsBy', v)}
+              choices={KEPT}
+            />
+            {value.keepsBy === 'anything' ? null : (
+              <NumberField
+                label={value.keepsBy === 'minutes' ? 'Minutes, at least' : 'Things done, at least'}
+                value={value.least}
+                onChange={(v) => set('least', v)}
+                min={1}
+                max={600}
+                error={error('least')}
+              />
+            )}
+            <NumberField
+              label="School days you expect to keep, of 100"
+              help="For the forecast, until your own days say it."
+              value={value.daysExpected}
+              onChange={(v) => set('daysExpected', v)}
+              min={10}
+              max={100}
+              error={error('daysExpected')}
+            />
+            <Choose
+              label="An hour of several subjects counts"
+              value={value.hours}
+              onChange={(v) => set('hours', v)}
+              choices={HOURS}
+            />
+          </FieldRow>
+          <div>
+            <Button type="submit">Count so</Button>
+          </div>
+        </FieldStack>
       </form>
     </Fold>
   );

@@ -2,7 +2,7 @@ import type { Checkable } from '@/core/plan/checkable';
 import { inForce } from '@/core/plan/happened';
 import { inAList } from '@/core/plan/called';
 import { groupBy } from '@/core/plan/lookup';
-import { kindName } from '@/core/plan/part-kinds';
+import { bareKindName } from '@/core/plan/part-kinds';
 import type { Child, Family, Plan } from '@/core/plan/plan';
 import { allSubjects } from '@/core/plan/subjects';
 import { lookBack } from '@/core/record/look-back';
@@ -183,7 +183,7 @@ function backOf(plan: Plan, today: string): RecordView['back'] {
     title: unit.title,
     closedOn: unit.closedOn,
     ...{ lessons, taught, weeks, hoped, printed },
-    factors: factors.slice(0, 3).map((f) => ({ kind: kindName(f.kind), factor: f.factor.toFixed(1) })),
+    factors: factors.slice(0, 3).map((f) => ({ kind: bareKindName(f.kind), factor: f.factor.toFixed(1) })),
     loved: loved.map((l) => l.title),
     unopened: books.unopened.length,
   };

@@ -112,6 +112,9 @@ function Actions({ view: { open, today, children, info } }: { view: RecordView }
   );
 }
 
+/** Pixels that the longest bar is long. */
+const BAR = 44;
+
 function HoursTable({ view: { hours, children, starts, shares } }: { view: RecordView }) {
   const rows = [
     ...hours.subjects,
@@ -127,7 +130,7 @@ function HoursTable({ view: { hours, children, starts, shares } }: { view: Recor
       </header>
       {rows.length ? (
         <Across tabIndex={0} role="group" aria-label="Hours by subject and child">
-          <Table>
+          <Table $many={children.length > 4}>
             <thead>
               <tr>
                 <td />
@@ -146,8 +149,8 @@ function HoursTable({ view: { hours, children, starts, shares } }: { view: Recor
                     const is = r.children[c.id]?.minutes ?? 0;
                     return (
                       <td key={c.id}>
-                        <svg width="54" height="10" aria-hidden="true">
-                          <rect width={(is / most) * 54} height="10" fill={hatchFill(c.hatch)} />
+                        <svg width={BAR} height="10" aria-hidden="true">
+                          <rect width={(is / most) * BAR} height="10" fill={hatchFill(c.hatch)} />
                         </svg>
                         {is ? lengthText(Math.round(is)) : '–'}
                       </td>
@@ -188,7 +191,7 @@ const Columns = styled.div`
     grid-template-columns: minmax(0, 1fr);
   }
 `;
-const Table = styled.table`
+const Table = styled.table<{ $many: boolean }>`
   border-collapse: collapse;
   width: 100%;
   font-size: 13.5px;
@@ -207,6 +210,7 @@ const Table = styled.table`
     font-size: 13px;
   }
   td svg {
-    display: block;
+    display: ${(p) => (p.$many ? 'block' : 'inline-block')};
+    margin-right: 6px;
   }
 `;

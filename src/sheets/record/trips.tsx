@@ -3,7 +3,7 @@
 import { shortDate } from '@/core/calendar/dates';
 import { Button, PlainButton } from '@/kit/button';
 import { DateField } from '@/kit/date-field';
-import { FieldRow, NumberField, TextField } from '@/kit/field';
+import { FieldRow, FieldStack, NumberField, TextField } from '@/kit/field';
 import { Fold } from '@/kit/fold';
 import { Line, Quiet } from '@/kit/text';
 import { Ticks } from '@/kit/ticks';
@@ -57,39 +57,43 @@ export function Trips({ view: { trips, children, today, subjects } }: { view: Re
           );
         }}
       >
-        <FieldRow>
-          <TextField
-            label="Where, or what"
-            value={value.title}
-            onChange={(v) => set('title', v)}
-            error={error('title')}
+        <FieldStack>
+          <FieldRow>
+            <TextField
+              label="Where, or what"
+              value={value.title}
+              onChange={(v) => set('title', v)}
+              error={error('title')}
+            />
+            <DateField label="On" value={value.date} onChange={(v) => set('date', v)} error={error('date')} />
+            <NumberField
+              label="Minutes"
+              value={value.minutes}
+              onChange={(v) => set('minutes', v)}
+              min={1}
+              max={1440}
+              error={error('minutes')}
+            />
+            <TextField
+              label="Counts for"
+              placeholder={subjects.slice(0, 2).join(', ') || 'history, art'}
+              help="Subjects, commas between."
+              value={value.subjects}
+              onChange={(v) => set('subjects', v)}
+              error={error('subjects')}
+            />
+          </FieldRow>
+          <Ticks
+            label="Who was there"
+            all={children.map((c) => ({ value: c.id, name: c.name }))}
+            value={value.childIds}
+            onChange={(v) => set('childIds', v)}
           />
-          <DateField label="On" value={value.date} onChange={(v) => set('date', v)} error={error('date')} />
-          <NumberField
-            label="Minutes"
-            value={value.minutes}
-            onChange={(v) => set('minutes', v)}
-            min={1}
-            max={1440}
-            error={error('minutes')}
-          />
-          <TextField
-            label="Counts for"
-            placeholder={subjects.slice(0, 2).join(', ') || 'history, art'}
-            help="Subjects, commas between."
-            value={value.subjects}
-            onChange={(v) => set('subjects', v)}
-            error={error('subjects')}
-          />
-        </FieldRow>
-        <Ticks
-          label="Who was there"
-          all={children.map((c) => ({ value: c.id, name: c.name }))}
-          value={value.childIds}
-          onChange={(v) => set('childIds', v)}
-        />
-        {error('childIds') ? <Quiet role="alert">{error('childIds')}</Quiet> : null}
-        <Button type="submit">Write it down</Button>
+          {error('childIds') ? <Quiet role="alert">{error('childIds')}</Quiet> : null}
+          <div>
+            <Button type="submit">Write it down</Button>
+          </div>
+        </FieldStack>
       </form>
       {trips.map((t) => (
         <Line key={t.ids[0]}>

@@ -76,7 +76,7 @@ function KnownTable({
       <Grid $children={view.children.length}>
         <span />
         {view.children.map((c) => (
-          <ChildName key={c.id} name={c.name} hatch={c.hatch} />
+          <ChildName key={c.id} name={c.name} hatch={c.hatch} short />
         ))}
         {all.map((o) => (
           <Objective key={o.key} objective={o} view={view} />

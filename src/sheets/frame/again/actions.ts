@@ -5,6 +5,7 @@ import { readUnitOutline, type UnitOutline } from '@/core/formats/unit-outline';
 import type { Fault } from '@/core/formats/hausplan-json';
 import { z } from 'zod';
 import { id } from '@/core/plan/measures';
+import { bareKindName } from '@/core/plan/part-kinds';
 import { yearName } from '@/core/plan/called';
 import type { Slice } from '@/core/plan/plan';
 import type { Unit } from '@/core/plan/unit';
@@ -88,7 +89,7 @@ export async function previewAgain(of: Again): Promise<AgainPreview | undefined>
   const parts = outline.lessons.flatMap((l) => l.parts);
   return {
     rows: outline.lessons.length ? takingRows(outline, { ...now, units: [] }) : [],
-    factors: back.factors.map((f) => `${f.kind} ${f.factor.toFixed(1)} times, of ${f.times}`),
+    factors: back.factors.map((f) => `${bareKindName(f.kind)} ${f.factor.toFixed(1)} times, of ${f.times}`),
     dropped: back.lessons - outline.lessons.length,
     notes: parts.filter((p) => p.directions.includes('Last time: ')).length + outline.notes.length,
   };
