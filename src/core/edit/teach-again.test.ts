@@ -5,7 +5,7 @@ import { readHausplanJson } from '../formats/hausplan-json';
 import { outlineOf, readUnitOutline, withoutFamily, writeUnitOutline } from '../formats/unit-outline';
 import { breaches } from '../layout/check';
 import { redraw } from '../layout/redraw';
-import { blankBook } from '../plan/blank';
+import { blankBook, blankRule } from '../plan/blank';
 import type { Plan } from '../plan/plan';
 import { judge, noteOn, setLoved } from './facts';
 import { perform, type Edit } from './edit';
@@ -115,6 +115,15 @@ describe('an outline', () => {
     const document = broken(JSON.parse(writeUnitOutline(outlineOf(plan, unit))) as never);
     const read = readUnitOutline(typeof document === 'string' ? document : JSON.stringify(document));
     expect('faults' in read ? `${read.faults[0].where}: ${read.faults[0].what}` : 'read').toContain(message);
+  });
+
+  it('comes back on a weekday that is taught here, where it came on one that is not', () => {
+    const rule = { ...blankRule, id: 'r', unitId: 'u1', title: 'Walk', kind: 'walk' as const };
+    const rhythm = { on: 'weekday', weekday: 6, everyWeeks: 1, startWeek: 1 } as const;
+    const outline = outlineOf({ ...plan, rules: [{ ...rule, rhythm, minutes: 0 }] }, unit);
+    const after = doing(plan, takeUnit(outline, taking()));
+    expect(after.rules[0]).toMatchObject({ rhythm: { weekday: 5 }, minutes: 15 });
+    expect(breaches(after)).toEqual([]);
   });
 
   it('says row by row what it brings, and takes a book of the shelf where it is on it', () => {

@@ -5,7 +5,7 @@ import { outlineOf } from '../formats/unit-outline';
 import { count } from '../plan/called';
 import { blankBook, blankLesson, blankPart, blankRule, blankUnit } from '../plan/blank';
 import { inForce } from '../plan/happened';
-import type { Lesson, Part } from '../plan/lesson';
+import type { Lesson, Part, Rhythm } from '../plan/lesson';
 import { groupBy } from '../plan/lookup';
 import type { Book } from '../plan/book';
 import type { Plan, Pull, Slice, Use } from '../plan/plan';
@@ -212,8 +212,9 @@ function withOutline(
         ...r,
         id: newId(),
         unitId,
+        minutes: r.minutes || blankRule.minutes,
         supplies: r.supplies.map((s) => ({ ...s, id: '' })),
-        rhythm: r.rhythm.on === 'after' ? { ...r.rhythm, partId: idFor('part', r.rhythm.partId) } : r.rhythm,
+        rhythm: rhythmHere(plan, r.rhythm, (id) => idFor('part', id)),
       })),
     ],
     uses: [
@@ -229,6 +230,15 @@ function withOutline(
       ),
     ],
   };
+}
+
+/** A rhythm among the family’s own parts and weekdays: on the taught weekday nearest to one on which they have no school. */
+function rhythmHere(plan: Plan, rhythm: Rhythm, partFor: (id: string) => string): Rhythm {
+  if (rhythm.on === 'after') return { ...rhythm, partId: partFor(rhythm.partId) };
+  const weekdays = plan.year?.weekdays ?? [];
+  if (rhythm.on !== 'weekday' || !weekdays.length || weekdays.includes(rhythm.weekday)) return rhythm;
+  const apart = (day: number): number => Math.abs(day - rhythm.weekday);
+  return { ...rhythm, weekday: weekdays.reduce((a, b) => (apart(b) < apart(a) ? b : a)) };
 }
 
 const withoutIds = (p: Pick<Part, 'supplies' | 'preparations'>): Pick<Part, 'supplies' | 'preparations'> => ({
