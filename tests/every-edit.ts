@@ -1,5 +1,5 @@
 /** Every change a parent can make, as functions of a plan and a number, on things there are and on things that are gone. */
-import { gatherLessons, stretchLessons } from '../src/core/edit/stretch';
+import { gatherLessons, onceMore, stretchLessons } from '../src/core/edit/stretch';
 import type { Plan } from '../src/core/plan/plan';
 import { pullBooks, removeBook, setRole } from '../src/core/edit/books';
 import { type Edit } from '../src/core/edit/edit';
@@ -279,6 +279,7 @@ export const EVERY_EDIT: Step[] = [
           pullIds: [pull(p, n)],
         }),
   (p, n) => takeLeftOver(lesson(p, n), unit(p, n + 1)),
+  (p, n) => onceMore(part(p, n)),
   (p, n) => takeFactors(unit(p, n), [{ kind: 'activity', factor: 0.5 + (n % 5) / 2 }]),
   (p, n) => {
     const of = pick(p.units, n);

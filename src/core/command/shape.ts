@@ -1,4 +1,4 @@
-import { gatherLessons, stretchLessons } from '../edit/stretch';
+import { gatherLessons, onceMore as onceMoreEdit, stretchLessons } from '../edit/stretch';
 import { z } from 'zod';
 import { keepPattern } from '../edit/rules';
 import {
@@ -9,6 +9,7 @@ import {
   splitLesson,
   swapLessons,
 } from '../edit/shape';
+import { titled } from '../plan/called';
 import { pattern } from '../plan/lesson';
 import { id } from '../plan/measures';
 import { ids, lessonName, several } from './names';
@@ -49,6 +50,12 @@ export const split = command({
   shape: z.strictObject({ lessonId: id, into: z.int() }),
   label: (v, plan) => `Split ${lessonName(plan, v.lessonId)} into ${v.into}`,
   edit: (v) => splitLesson(v.lessonId, v.into),
+});
+
+export const onceMore = command({
+  shape: z.strictObject({ partId: id }),
+  label: (v, plan) => `${titled(plan, 'parts', v.partId)} once more`,
+  edit: (v) => onceMoreEdit(v.partId),
 });
 
 export const stretch = command({

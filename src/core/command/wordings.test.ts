@@ -438,6 +438,7 @@ const ROWS: Row[] = [
   ['Made “a topic” a lesson', 'shape.outdent', { lessonId: 'gone', index: 7 }],
   ['Swapped “Warp and weft” and “Patterns that tell”', 'shape.swap', { a: WARP, b: PATTERNS }],
   ['Split “Warp and weft” into 2', 'shape.split', { lessonId: WARP, into: 2 }],
+  ['“Dye pot” once more', 'shape.onceMore', { partId: POT }],
   [
     'Stretched “Warp and weft” over the week',
     'shape.stretch',

@@ -8,7 +8,8 @@ import { closeUnit, reopenUnit, takeLeftOver } from './closing';
 import { perform, type Edit } from './edit';
 import { leaveOut } from './lessons';
 import { addRule } from './rules';
-import { markDone } from './today';
+import { onceMore } from './stretch';
+import { markDone, noteTook } from './today';
 import { layOutAgain } from './weeks';
 import { endUnit, letUnitWait, paceUnit, placeInRow, placeUnit } from './year';
 import { leftOver } from './years';
@@ -201,5 +202,23 @@ describe('what a closed unit leaves', () => {
     expect(refusal(closed, takeLeftOver('l1', 'u2'))).toContain('has been taught in part');
     expect(refusal(given(closed, closeUnit('u2')), takeLeftOver('l4', 'u2'))).toContain('was closed on');
     expect(refusal(closed, takeLeftOver('gone', 'u2'))).toContain('no longer');
+  });
+});
+
+describe('what was loved, once more', () => {
+  it('stands in the next lesson of which nothing is done, may be left out, and takes the minutes it took', () => {
+    const plan = given(begun(), noteTook('l1-a', null, 50, '2026-08-31'));
+    const after = given(plan, onceMore('l1-a'));
+    const again = after.parts.find((p) => !plan.parts.some((x) => x.id === p.id))!;
+    expect(again).toMatchObject({ lessonId: 'l2', title: 'Part l1-a', minutes: 50, optional: true });
+    expect(after.sittings.some((s) => s.partId === again.id)).toBe(true);
+    expect(breaches(after)).toEqual([]);
+  });
+
+  it('comes after the last lesson where there is none left, and never in a closed unit', () => {
+    const last = given(begun(), onceMore('l4-a'));
+    expect(last.parts.find((p) => p.unitId === 'u1')).toMatchObject({ lessonId: null, title: 'Part l4-a' });
+    expect(refusal(given(begun(), closeUnit('u1')), onceMore('l1-a'))).toContain('was closed on');
+    expect(refusal(begun(), onceMore('gone'))).toContain('no longer');
   });
 });

@@ -1,9 +1,11 @@
-/** Lessons stretched over the days of a week, and taken together again. */
+/** Lessons stretched over the days of a week, and taken together again; what was loved, once more. */
 import { blankPart } from '../plan/blank';
-import { groupBy } from '../plan/lookup';
+import { doingOf } from '../plan/doing';
+import { doneParts, groupBy, homes, lessonsOf, partsByLesson } from '../plan/lookup';
 import type { Part, Pattern } from '../plan/lesson';
 import { GONE, withChanged, type Edit } from './edit';
 import { dealtToLessons } from '../formats/packs';
+import { isClosed } from './closing';
 import { piecesOf, whatIsDone } from './shape';
 
 /** Stretches lessons over the days of a pattern: parts in order on its weekdays, and a close on the last. */
@@ -89,4 +91,39 @@ export const gatherLessons =
       },
       fresh: [lesson.unitId],
     };
+  };
+
+/**
+ * What was loved, once more: a copy of the activity in the next lesson of which nothing is done, or after the last one where there
+ * is none. It may be left out when days run short, and takes the minutes it took, where they were noted.
+ */
+export const onceMore =
+  (partId: string): Edit =>
+  (plan, { newId }) => {
+    const part = plan.parts.find((p) => p.id === partId);
+    const { lesson, unit } = part ? homes(plan)(part) : {};
+    if (!part || !unit) return { refused: GONE };
+    if (unit.closedOn !== null) return { refused: isClosed(unit) };
+    if (part.kind === 'own-kind' || part.kind === 'teaching')
+      return { refused: `“${part.title}” belongs to the ladder. Add it to another lesson there.` };
+    const done = doneParts(plan);
+    const partsOf = partsByLesson(plan.parts);
+    const lessons = lessonsOf(plan, unit.id);
+    const next = lessons
+      .slice(lessons.findIndex((l) => l.id === lesson?.id) + 1)
+      .find((l) => !l.leftOut && !(partsOf.get(l.id) ?? []).some((p) => done.has(p.id)));
+    const took = plan.marks.find((m) => m.partId === partId && m.minutes !== null)?.minutes ?? null;
+    const again: Part = {
+      ...blankPart,
+      ...doingOf(part),
+      id: newId(),
+      lessonId: next?.id ?? null,
+      unitId: next ? null : unit.id,
+      childIds: part.childIds,
+      adultId: part.adultId,
+      orParent: part.orParent,
+      minutes: took ?? part.minutes,
+      optional: true,
+    };
+    return { plan: { ...plan, parts: [...plan.parts, again] } };
   };

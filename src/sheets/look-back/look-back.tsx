@@ -6,7 +6,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { dayMonth, shortDate } from '@/core/calendar/dates';
 import { count } from '@/core/plan/called';
-import { Button } from '@/kit/button';
+import { Button, PlainButton } from '@/kit/button';
 import { Choose } from '@/kit/choose';
 import { Fold } from '@/kit/fold';
 import { LinkButton } from '@/kit/link-button';
@@ -17,7 +17,7 @@ import { Frame } from '../frame/frame';
 import { inYear } from '../frame/look';
 import { UnitSwitch } from '../frame/unit-switch';
 import { useAct } from '../frame/use-act';
-import { giveMinutes } from './actions';
+import { giveMinutes, onceMore } from './actions';
 import { Judge } from './judge';
 import type { LookBackView } from './load';
 import { Talks } from './talks';
@@ -116,6 +116,7 @@ export function LookBackSheet(view: LookBackView) {
 
 function Figures({ view, back }: { view: LookBackView; back: NonNullable<LookBackView['back']> }) {
   const { factors, amounts, left } = view;
+  const { act } = useAct();
   const lines = [
     back.from
       ? `Taught from ${dayMonth(back.from)} to ${dayMonth(back.to!)}`
@@ -145,6 +146,19 @@ function Figures({ view, back }: { view: LookBackView; back: NonNullable<LookBac
           <span>{l}</span>
         </Line>
       ))}
+      {view.unit?.closedOn === null && !view.info.looking
+        ? back.loved.map((l) => (
+            <Line key={l.partId}>
+              <span>{l.title} was loved</span>
+              <PlainButton
+                aria-label={`${l.title} once more`}
+                onPress={() => act((base) => onceMore(base, l.partId))}
+              >
+                once more in the next lesson
+              </PlainButton>
+            </Line>
+          ))
+        : null}
     </Column>
   );
 }

@@ -1,5 +1,6 @@
 'use server';
 import * as commands from '@/core/command/facts';
+import { onceMore as once } from '@/core/command/shape';
 import { isoDate } from '@/core/plan/measures';
 import { keepSample, tooLarge } from '@/data/work-samples';
 import { storePath } from '@/data/open';
@@ -13,6 +14,8 @@ export const doOtherwise = async (base: number, input: unknown): Promise<Outcome
   give(commands.doOtherwise, base, input);
 export const check = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.check, base, input);
+export const onceMore = async (base: number, partId: string): Promise<Outcome> =>
+  give(once, base, { partId });
 export const note = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.note, base, input);
 export const takeBack = async (base: number, input: unknown): Promise<Outcome> =>

@@ -5,7 +5,7 @@ import type { DoingGroup } from '@/kit/list-line';
 import type { DayRoom } from '../frame/day';
 import type { useAct } from '../frame/use-act';
 import { felt, moveOn, tickDay } from './actions';
-import { check, doOtherwise, love, takeLonger } from './fact-actions';
+import { check, doOtherwise, love, onceMore, takeLonger } from './fact-actions';
 import type { RoomDialogName } from './room-dialogs';
 import type { TodayView } from './load';
 
@@ -101,6 +101,9 @@ function onTheSpot({ room, view: { date }, act, done, open }: Of): Doings {
       name: isLoved ? 'Not loved after all' : 'Loved it',
       do: () => act((base) => love(base, { partId, childId, is: !isLoved, date })),
     },
+    ...(isLoved && room.lessonId
+      ? [{ name: 'Once more in the next lesson', do: () => act((base) => onceMore(base, partId)) }]
+      : []),
     { name: 'A note…', do: () => open('note') },
     { name: 'A photograph or file of the work…', do: () => open('work') },
     ...(room.indoors && !done
