@@ -5,7 +5,7 @@ import { byId, childrenOf, doneParts, homes, lessonsOf } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Part } from '../plan/lesson';
 import type { Assignment, Mark, Plan } from '../plan/plan';
-import { GONE, type Edit, type Edited } from './edit';
+import { GONE, perform, type Edit, type Edited } from './edit';
 
 /** Marks a part done on a day: for one child, or with null for everyone. */
 export const markDone =
@@ -180,7 +180,8 @@ const noteOf =
  */
 export const didNotHappen =
   (partId: string, date: IsoDate, rubOut: boolean): Edit =>
-  (plan, { newId }) => {
+  (plan, context) => {
+    const { newId } = context;
     const part = plan.parts.find((p) => p.id === partId);
     if (!part) return { refused: GONE };
     const unitId = homes(plan)(part).unit?.id;
@@ -208,14 +209,19 @@ export const didNotHappen =
     return {
       plan: { ...plan, marks, sittings },
       unless: ({ layout }) => {
-        const unplaced =
-          layout?.unplaced.filter(
+        const isWithout = (laid: typeof layout): boolean =>
+          !!laid?.unplaced.some(
             (u) =>
               u.partId === partId || (part.lessonId !== null && sameLesson(plan, u.partId, part.lessonId)),
-          ) ?? [];
-        if (!unplaced.length || rubOut) return undefined;
+          );
+        if (rubOut || !isWithout(layout)) return undefined;
+        // Whether it is the ink: without it there is room.
+        const freed = perform(didNotHappen(partId, date, true), plan, context);
+        const isInk = 'plan' in freed && !isWithout(freed.layout);
         return {
-          refused: `What is in ink after “${part.title}” leaves no room for it on a later day.`,
+          refused: isInk
+            ? `What is in ink after “${part.title}” leaves no room for it on a later day.`
+            : `“${part.title}” finds no later day, even where what is in ink after it is rubbed out: whoever leads it is not there, a fixed date after it comes too soon, or the days are full. Change that first, or go ahead and find it a day yourself.`,
           offer: 'rub-out',
         };
       },
