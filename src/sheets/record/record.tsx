@@ -136,7 +136,7 @@ function HoursTable({ view: { hours, children, starts, shares } }: { view: Recor
                 <td />
                 {children.map((c) => (
                   <th key={c.id} scope="col">
-                    <ChildName name={c.name} hatch={c.hatch} />
+                    <ChildName name={c.name} hatch={c.hatch} short />
                   </th>
                 ))}
               </tr>
@@ -204,6 +204,12 @@ const Table = styled.table<{ $many: boolean }>`
   thead th,
   tbody th {
     font-weight: 600;
+  }
+  thead th {
+    max-width: 96px;
+  }
+  thead th > span {
+    max-width: 100%;
   }
   td {
     white-space: nowrap;

@@ -11,16 +11,17 @@ import { useAct } from '../frame/use-act';
 import { takeLeftOver } from './actions';
 import type { UnitView } from './load';
 
-export function Before({ view: { leftOver, repeated, info }, unit }: { view: UnitView; unit: Unit }) {
+/** @param unit none, where a new one is about to begin */
+export function Before({ view: { leftOver, repeated, info }, unit }: { view: UnitView; unit: Unit | null }) {
   const { act } = useAct();
-  const others = leftOver.filter((u) => u.id !== unit.id);
-  if (!unit.repeats && !others.length) return null;
+  const others = leftOver.filter((u) => u.id !== unit?.id);
+  if (!unit?.repeats && !others.length) return null;
   return (
     <Column aria-labelledby="before">
       <header>
         <Heading id="before">From before</Heading>
       </header>
-      {unit.repeats ? (
+      {unit?.repeats ? (
         <Line>
           <span>
             It repeats “{unit.repeats.title}”
@@ -31,6 +32,9 @@ export function Before({ view: { leftOver, repeated, info }, unit }: { view: Uni
           </span>
         </Line>
       ) : null}
+      {unit || !others.length ? null : (
+        <Quiet>What is left over can be taken into the new unit, once it has begun.</Quiet>
+      )}
       {others.map((u) => (
         <Fold key={u.id} title={`${count(u.lessons.length, 'lesson')} left over`} message={`of ${u.title}`}>
           {u.lessons.map((l) => (
@@ -39,7 +43,7 @@ export function Before({ view: { leftOver, repeated, info }, unit }: { view: Uni
                 {l.title}
                 <Quiet>{count(l.parts, 'part')}</Quiet>
               </span>
-              {info.looking || unit.closedOn !== null ? null : (
+              {info.looking || !unit || unit.closedOn !== null ? null : (
                 <PlainButton
                   aria-label={`Take “${l.title}” into this unit`}
                   onPress={() => act((base) => takeLeftOver(base, { lessonId: l.id, unitId: unit.id }))}

@@ -171,7 +171,11 @@ export function UnitSheet(view: UnitView) {
               </Quiet>
             </Column>
           </aside>
-        ) : null}
+        ) : (
+          <aside>
+            <Before view={view} unit={null} />
+          </aside>
+        )}
       </Columns>
     </Frame>
   );
