@@ -15,6 +15,9 @@ export class Bound {
   /** When a child is through with each window at the earliest, by lane and window. */
   private readonly through: Int32Array;
   private readonly least = new Float64Array(1 << MOST_IN_TURN);
+  /** Of waiting in turn: the rooms that are left, and by how much a child is late but for the turn itself. */
+  private readonly open: Int32Array;
+  private readonly late = new Float64Array(MOST_IN_TURN);
   private readonly turns: Turn[][];
 
   constructor(private readonly shape: Shape) {
@@ -22,6 +25,7 @@ export class Bound {
     this.heads = new Int32Array(n);
     this.done = new Uint8Array(n);
     this.sorted = new Int32Array(n);
+    this.open = new Int32Array(n);
     this.through = new Int32Array(lanes.length * windows.length);
     this.turns = windows.map((_, w) =>
       lanes.flatMap((lane, l): Turn[] => {
@@ -45,7 +49,8 @@ export class Bound {
     );
   }
 
-  of(state: HalfDay): number {
+  /** @param limit what is dearer than this need not be known more exactly */
+  of(state: HalfDay, limit = Infinity): number {
     const { shape } = this;
     const { day, n, lanes, minutes, atSchool, tail, led, ledTail, windows } = shape;
     const { wishes } = day;
@@ -70,12 +75,13 @@ export class Bound {
       if (lane.hasOrder) cost += lane.rest(state.mask[l], state.last[l], state.still[l]);
       if (lane.price) cost += this.idleOf(state, l);
     }
-    for (let w = 0; w < windows.length; w++) {
+    cost += wishes.end * (end - shape.dayStarts);
+    for (let w = 0; w < windows.length && cost < limit; w++) {
       let most = 0;
       for (const turn of this.turns[w]) most = Math.max(most, this.inTurn(state, turn, w));
       cost += most;
     }
-    return cost + wishes.end * (end - shape.dayStarts);
+    return cost;
   }
 
   /** The first moment at which each room that is left can begin. */
@@ -128,29 +134,36 @@ export class Bound {
   private inTurn(state: HalfDay, { rooms, children, shares, length }: Turn, w: number): number {
     const { least, heads, through } = this;
     const { lanes, windows, minutes } = this.shape;
+    const { open, late } = this;
+    let count = 0;
     let from = Infinity;
     let all = 0;
     for (let r = 0; r < rooms.length; r++) {
       if (state.starts[rooms[r]] >= 0) continue;
       from = Math.min(from, heads[rooms[r]]);
       all |= shares[r];
+      open[count++] = r;
     }
     if (!all) return 0;
+    for (let c = 0; c < children.length; c++) {
+      // What goes on after it was led, of the room for which that is the least.
+      let on = Infinity;
+      for (let k = 0; k < count; k++) {
+        const r = open[k];
+        if ((shares[r] >> c) & 1) on = Math.min(on, minutes[rooms[r]] - length[rooms[r]]);
+      }
+      late[c] = on - through[children[c] * windows.length + w];
+    }
     for (let set = 1; set <= all; set++) {
       if ((set & all) !== set) continue;
       let over = from;
-      for (let r = 0; r < rooms.length; r++)
-        if (shares[r] & set && state.starts[rooms[r]] < 0) over += length[rooms[r]];
+      for (let k = 0; k < count; k++) if (shares[open[k]] & set) over += length[rooms[open[k]]];
       let best = Infinity;
       for (let c = 0; c < children.length; c++) {
         if (!((set >> c) & 1)) continue;
-        // What goes on after it was led, of the room for which that is the least.
-        let on = Infinity;
-        for (let r = 0; r < rooms.length; r++)
-          if ((shares[r] >> c) & 1 && state.starts[rooms[r]] < 0)
-            on = Math.min(on, minutes[rooms[r]] - length[rooms[r]]);
-        const late = over + on - through[children[c] * windows.length + w];
-        best = Math.min(best, least[set ^ (1 << c)] + (late > 0 ? late * lanes[children[c]].price : 0));
+        const waits = over + late[c];
+        const is = least[set ^ (1 << c)] + (waits > 0 ? waits * lanes[children[c]].price : 0);
+        if (is < best) best = is;
       }
       least[set] = best;
     }

@@ -133,7 +133,9 @@ export class HalfDay {
     return this.cost + this.shape.day.wishes.end * (this.end - this.shape.dayStarts);
   }
 
-  has = (room: number): boolean => this.starts[room] >= 0;
+  has(room: number): boolean {
+    return this.starts[room] >= 0;
+  }
 
   earliest(room: number, leader: number): number {
     let at = this.shape.opens[room];

@@ -127,8 +127,9 @@ class Search {
   private open(state: HalfDay): Possible[] {
     const { n, after, leadersOf } = this.shape;
     const found: Possible[] = [];
+    const isOpen = (room: number): boolean => state.starts[room] < 0;
     for (let room = 0; room < n; room++) {
-      if (state.has(room) || !after[room].every(state.has)) continue;
+      if (state.has(room) || after[room].some(isOpen)) continue;
       for (const leader of leadersOf[room])
         found.push({ room, leader, starts: state.earliest(room, leader) });
     }
@@ -155,7 +156,7 @@ class Search {
     const next = this.next(state)
       .map(({ room, leader, starts }) => {
         const placed = state.with(room, leader);
-        return { placed, bound: this.bound.of(placed), starts };
+        return { placed, bound: this.bound.of(placed, this.bestCost), starts };
       })
       .sort((a, b) => a.bound - b.bound || a.starts - b.starts);
     for (const { placed, bound } of next) {
