@@ -29,7 +29,7 @@ test('what was taught outlasts its lesson: it is said, listed, and saved as a ta
   await download.saveAs(file);
   const lines = readFileSync(file, 'utf8').split('\r\n');
   expect(lines[0]).toBe(
-    'Date,Child,What happened,Unit,Lesson,Title,Kind,Rung,Minutes,Pages,Amount,How it went,Note',
+    'Date,Child,What happened,Unit,Lesson,Title,Kind,Rung,Minutes,Pages,Amount,How it went,Note,Corrected on',
   );
   expect(lines.filter((line) => line.includes(title)).length).toBeGreaterThan(0);
 
