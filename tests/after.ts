@@ -6,11 +6,13 @@ export const TODAY = '2026-08-31';
 let made = 0;
 export const CONTEXT = { today: TODAY, newId: (): string => `new${++made}` };
 
-/** The plan after edits that must not be refused. */
-export function after(plan: Plan, ...edits: readonly Edit[]): Plan {
-  return edits.reduce((now, edit) => {
-    const done = perform(edit, now, CONTEXT);
-    if ('refused' in done) throw new Error(done.refused);
-    return done.plan;
-  }, plan);
-}
+/** The plan after edits on a day, which must not be refused. */
+export const afterOn =
+  (today: string) =>
+  (plan: Plan, ...edits: readonly Edit[]): Plan =>
+    edits.reduce((now, edit) => {
+      const done = perform(edit, now, { ...CONTEXT, today });
+      if ('refused' in done) throw new Error(done.refused);
+      return done.plan;
+    }, plan);
+export const after = afterOn(TODAY);

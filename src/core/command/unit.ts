@@ -16,7 +16,8 @@ import {
 } from '../edit/gathered';
 import { addUnit, editUnit, removeUnit } from '../edit/units';
 import * as closing from '../edit/closing';
-import * as teachAgain from '../edit/teach-again';
+import { takeUnit as takeUnitEdit } from '../edit/take-unit';
+import { takeFactors as takeFactorsEdit } from '../edit/teach-again';
 import { unitOutline } from '../formats/unit-outline';
 import { taughtOf } from '../layout/taught';
 import { id } from '../plan/measures';
@@ -191,7 +192,7 @@ export const takeUnit = command({
   }),
   label: (v) =>
     v.taking.repeats ? `“${v.taking.title}” is taught again` : `Took in “${v.taking.title}” from an outline`,
-  edit: (v) => teachAgain.takeUnit(v.outline, v.taking),
+  edit: (v) => takeUnitEdit(v.outline, v.taking),
 });
 
 /** Minutes as such things really took, for what is still to come in a unit. */
@@ -204,7 +205,7 @@ export const takeFactors = command({
       .max(PART_KINDS.length),
   }),
   label: (v, plan) => `Minutes of ${titled(plan, 'units', v.unitId)} by what such things took`,
-  edit: (v) => teachAgain.takeFactors(v.unitId, v.factors),
+  edit: (v) => takeFactorsEdit(v.unitId, v.factors),
 });
 
 export const reopenUnit = command({

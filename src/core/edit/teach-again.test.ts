@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { afterOn } from '../../../tests/after';
 import { aLesson, aPart, aPlan, aSupply } from '../../../tests/sample-plan';
 import { readHausplanJson } from '../formats/hausplan-json';
 import { outlineOf, readUnitOutline, withoutFamily, writeUnitOutline } from '../formats/unit-outline';
@@ -8,19 +9,14 @@ import { redraw } from '../layout/redraw';
 import { blankBook, blankRule } from '../plan/blank';
 import type { Plan } from '../plan/plan';
 import { judge, noteOn, setLoved } from './facts';
-import { perform, type Edit } from './edit';
+import { perform } from './edit';
 import { leaveOut } from './lessons';
-import { againOf, lovedFirst, takeFactors, takeUnit, takingRows, whoseIn, type Taking } from './teach-again';
+import { takeUnit, takingRows, type Taking } from './take-unit';
+import { againOf, lovedFirst, takeFactors, whoseIn } from './teach-again';
 import { markDone, noteTook } from './today';
 
 const TODAY = '2026-09-10';
-let made = 0;
-const doing = (plan: Plan, ...edits: Edit[]): Plan =>
-  edits.reduce((now, edit) => {
-    const after = perform(edit, now, { today: TODAY, newId: () => `t${++made}` });
-    if ('refused' in after) throw new Error(after.refused);
-    return after.plan;
-  }, plan);
+const doing = afterOn(TODAY);
 const demo = (readHausplanJson(readFileSync('demo/fleece.json', 'utf8')) as { plan: Plan }).plan;
 
 const plan = redraw(

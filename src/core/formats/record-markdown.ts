@@ -2,7 +2,13 @@
 import { lengthText, longDate, shortDate } from '../calendar/dates';
 import { count } from '../plan/called';
 import { MET } from '../plan/words';
-import { shownInWords, type ChildsRecord, type Portfolio, type UnitsPage } from '../record/portfolio';
+import {
+  shownInWords,
+  type Checked,
+  type ChildsRecord,
+  type Portfolio,
+  type UnitsPage,
+} from '../record/portfolio';
 
 /** What would be read as markup stands as it was typed: a line stays one line. */
 export const plain = (text: string): string =>
@@ -26,12 +32,7 @@ export function writeRecordMarkdown(
     '',
     `${year(first)} to ${year(last)}.`,
     '',
-    ...(days
-      ? [
-          `${count(days.kept, 'school day')} kept, ${days.lost.length} lost${days.target === null ? '' : `; the family’s own target is ${days.target}`}.`,
-          '',
-        ]
-      : []),
+    ...(days ? [daysInWords(days), ''] : []),
     'What has to be kept, and shown to whom, differs from place to place: ask your authority.',
     '',
     ...children.flatMap(ofChild),
@@ -41,17 +42,27 @@ export function writeRecordMarkdown(
     .trimEnd()}\n`;
 }
 
+const daysInWords = ({ kept, lost, target }: NonNullable<Portfolio['days']>): string =>
+  `${count(kept, 'school day')} kept, ${lost.length} lost${target === null ? '' : `; the family’s own target is ${target}`}.`;
+
+/** “mathematics: 18 h, of them 8 h 15 as planned”. */
+function hoursInWords({ subject, minutes, planned }: ChildsRecord['hours'][number]): string {
+  const asPlanned = planned ? `, of them ${lengthText(Math.round(planned))} as planned` : '';
+  return `${plain(subject)}: ${lengthText(Math.round(minutes))}${asPlanned}`;
+}
+
+/** “Say why a mordant holds colour: alone, Wed 21 Oct (a talk)”. */
+function checkInWords({ wording, grade, since, note }: Checked): string {
+  const how = grade === null ? 'not looked at' : `${MET[grade - 1]}, ${shortDate(since!)}`;
+  return `${plain(wording)}: ${how}${note ? ` (${plain(note)})` : ''}`;
+}
+
 function ofChild({ child, total, hours, read, trips, talks, samples, units }: ChildsRecord): string[] {
   return [
     `## ${plain(child.name)}`,
     '',
     ...part('Hours', [
-      ...list(
-        hours.map(
-          (h) =>
-            `${plain(h.subject)}: ${lengthText(Math.round(h.minutes))}${h.planned ? `, of them ${lengthText(Math.round(h.planned))} as planned` : ''}`,
-        ),
-      ),
+      ...list(hours.map(hoursInWords)),
       ...(hours.length ? [`In all, each minute once: ${lengthText(Math.round(total))}.`, ''] : []),
     ]),
     ...part(
@@ -64,15 +75,7 @@ function ofChild({ child, total, hours, read, trips, talks, samples, units }: Ch
       ),
     ),
     ...units.flatMap(({ title, checks }) =>
-      part(
-        `What ${plain(child.name)} knows: ${plain(title)}`,
-        list(
-          checks.map(
-            (c) =>
-              `${plain(c.wording)}: ${c.grade === null ? 'not looked at' : `${MET[c.grade - 1]}, ${shortDate(c.since!)}`}${c.note ? ` (${plain(c.note)})` : ''}`,
-          ),
-        ),
-      ),
+      part(`What ${plain(child.name)} knows: ${plain(title)}`, list(checks.map(checkInWords))),
     ),
     ...part('Trips', list(trips.map((t) => plain(shownInWords(t))))),
     ...part('Talks', list(talks.map((t) => plain(shownInWords(t))))),
@@ -89,10 +92,11 @@ function ofChild({ child, total, hours, read, trips, talks, samples, units }: Ch
 }
 
 function ofUnit({ unit, back, lessons, together }: UnitsPage): string[] {
+  const when = back.from ? `, ${shortDate(back.from)} to ${shortDate(back.to!)}` : '';
   return [
     `## ${plain(unit.title)}`,
     '',
-    `${back.taught} of ${count(back.lessons, 'lesson')} taught${back.from ? `, ${shortDate(back.from)} to ${shortDate(back.to!)}` : ''}.`,
+    `${back.taught} of ${count(back.lessons, 'lesson')} taught${when}.`,
     '',
     ...list(lessons.map((l) => `${shortDate(l.date)}: ${plain(l.title)} (${plain(l.doings.join(', '))})`)),
     ...part('Read together', list(together.map(plain))),

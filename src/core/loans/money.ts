@@ -2,7 +2,7 @@
 import { lessonsCovered, serves } from '../books/fit';
 import { booksById } from '../plan/lookup';
 import type { Book } from '../plan/book';
-import type { Plan } from '../plan/plan';
+import type { Plan, Pull, Slice } from '../plan/plan';
 import type { Unit } from '../plan/unit';
 
 export interface Money {
@@ -17,14 +17,24 @@ export interface Money {
   unpriced: number;
 }
 
-export function moneyOf(plan: Plan, unit: Unit): Money {
+/** What is to buy for a unit. */
+function wantedFor(plan: Pick<Slice, 'books' | 'pulls'>, unit: Unit): { pull: Pull; book: Book }[] {
   const books = booksById(plan.books);
-  const pulls = plan.pulls.filter(
-    (p) => p.unitId === unit.id && p.role !== 'not now' && p.role !== 'give away',
-  );
-  const wanted = pulls
+  return plan.pulls
+    .filter((p) => p.unitId === unit.id && p.role !== 'not now' && p.role !== 'give away')
     .map((p) => ({ pull: p, book: books.get(p.bookId)! }))
     .filter(({ book }) => book.source === 'to buy');
+}
+
+const totalOf = (wanted: readonly { book: Book }[]): number =>
+  wanted.reduce((sum, { book }) => sum + (book.price ?? 0), 0);
+
+/** What a unit costs, in minor units, as far as prices are known. */
+export const costOf = (plan: Pick<Slice, 'books' | 'pulls'>, unit: Unit): number =>
+  totalOf(wantedFor(plan, unit));
+
+export function moneyOf(plan: Plan, unit: Unit): Money {
+  const wanted = wantedFor(plan, unit);
   return {
     toBuy: wanted.map(({ pull, book }) => ({
       book,
@@ -35,7 +45,7 @@ export function moneyOf(plan: Plan, unit: Unit): Money {
         plan.uses.filter((u) => u.pullId === pull.id).map((u) => u.lessonId),
       ),
     })),
-    total: wanted.reduce((sum, { book }) => sum + (book.price ?? 0), 0),
+    total: totalOf(wanted),
     limit: unit.moneyLimit,
     unpriced: wanted.filter(({ book }) => book.price === null).length,
   };

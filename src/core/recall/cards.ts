@@ -214,9 +214,13 @@ export function askOn(plan: Plan, date: IsoDate, minutes = minutesToAsk(plan, da
 /** A word is known that is remembered at least so surely. Own choice. */
 const KNOWN = 0.7;
 
+/** Whether what is on a card is likely to be known. */
+export const isLikelyKnown = (card: Pick<RecallCard, 'remembered'> | undefined): boolean =>
+  (card?.remembered ?? 0) >= KNOWN;
+
 /** How many words of a unit a child is likely to know, of cards as they stand on a day. */
 export const wordsKnown = (cards: readonly RecallCard[], unitId: string): number =>
-  cards.filter((c) => c.kind === 'word' && c.unitId === unitId && (c.remembered ?? 0) >= KNOWN).length;
+  cards.filter((c) => c.kind === 'word' && c.unitId === unitId && isLikelyKnown(c)).length;
 
 export interface Retention {
   /** Reviews of what had been asked before. */

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { afterOn } from '../../../tests/after';
 import { aPart, aPlan } from '../../../tests/sample-plan';
-import { perform, type Edit } from '../edit/edit';
+import { perform } from '../edit/edit';
 import { attend, giveTalk, judge, setLoved } from '../edit/facts';
 import { setPrinted } from '../edit/ready';
 import { leaveOut } from '../edit/lessons';
@@ -16,13 +17,7 @@ import { leavingsOf, leftOverLessons } from './leavings';
 import { lookBack, median } from './look-back';
 
 const TODAY = '2026-09-07';
-let made = 0;
-const doing = (plan: Plan, ...edits: Edit[]): Plan =>
-  edits.reduce((now, edit) => {
-    const after = perform(edit, now, { today: TODAY, newId: () => `n${++made}` });
-    if ('refused' in after) throw new Error(after.refused);
-    return after.plan;
-  }, plan);
+const doing = afterOn(TODAY);
 
 const aBook = (id: string, over: Partial<Book> = {}): Book => ({
   ...blankBook,
@@ -100,7 +95,7 @@ describe('a look back', () => {
     expect(back.unused.map((p) => p.id)).toEqual(['l1-b', 'l2-b']);
     expect(back.printed).toEqual({ pages: 3, unused: 2 });
     expect(back.amounts).toEqual([{ childId: 'c1', kind: 'copying', right: 1, said: 1, minutes: null }]);
-    expect(back.spent).toBe(1250);
+    expect(back.cost).toBe(1250);
     expect(back.questions.map((q) => q.text)).toEqual(['Who dug it?']);
     expect(back.judged).toEqual([{ of: 'l2', title: 'Lesson l2', grade: 3, note: 'again' }]);
   });
@@ -122,7 +117,7 @@ describe('a look back', () => {
       lessons: 0,
       factors: [],
       loved: [],
-      spent: 0,
+      cost: 0,
     });
   });
 });

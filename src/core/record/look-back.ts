@@ -2,6 +2,7 @@
 import { ageOn } from '../plan/age';
 import { daysBetween } from '../calendar/dates';
 import { partMinutes } from '../layout/input';
+import { costOf } from '../loans/money';
 import { taughtOf } from '../layout/taught';
 import type { Book } from '../plan/book';
 import type { Entry } from '../plan/entry';
@@ -40,8 +41,8 @@ export interface LookBack {
   books: { used: Book[]; unopened: Book[]; outgrown: Book[] };
   /** How often the amount of a kind of work was right for a child, of how often anybody said. */
   amounts: { childId: string; kind: PartKind; right: number; said: number; minutes: number | null }[];
-  /** What was bought and paid for the unit, minor units. */
-  spent: number;
+  /** What was to buy for the unit, minor units, as far as prices are known. */
+  cost: number;
   questions: { id: string; text: string }[];
   judged: { of: string; title: string; grade: number; note: string }[];
   /** What was kept of the children’s work. */
@@ -92,7 +93,7 @@ export function lookBack(plan: Slice, unit: Unit, today: IsoDate): LookBack {
     printed: printedOf(of('printed'), of('done')),
     books: booksOf(plan, unit, begun, today),
     amounts: amountsOf(plan, of('done')),
-    spent: spentOn(plan, unit),
+    cost: costOf(plan, unit),
     questions: plan.questions
       .filter((q) => q.unitId === unit.id && !q.answer)
       .map(({ id, text }) => ({ id, text })),
@@ -199,13 +200,3 @@ function amountsOf(plan: Slice, done: readonly Entry[]): LookBack['amounts'] {
     };
   });
 }
-
-/** The prices of what was to be bought and is in the house now. */
-const spentOn = (plan: Slice, unit: Unit): number => {
-  const books = byId(plan.books);
-  const ids = new Set(plan.pulls.filter((p) => p.unitId === unit.id).map((p) => p.bookId));
-  return [...ids].reduce((sum, id) => {
-    const book = books.get(id)!;
-    return sum + (book.source === 'to buy' ? (book.price ?? 0) : 0);
-  }, 0);
-};

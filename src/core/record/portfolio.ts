@@ -73,7 +73,9 @@ export function portfolioOf(plan: Slice, today: IsoDate): Portfolio {
   const last = plan.year && plan.year.ends < today ? plan.year.ends : today;
   const hours = hoursKept(plan, first, last);
   const entries = inForce(plan.entries);
-  const taught = plan.units.filter((u) => lookBack(plan, u, today).from !== null);
+  const taught = plan.units
+    .map((unit) => ({ unit, back: lookBack(plan, unit, today) }))
+    .filter(({ back }) => back.from !== null);
   return {
     first,
     last,
@@ -91,10 +93,10 @@ export function portfolioOf(plan: Slice, today: IsoDate): Portfolio {
         trips: shown(own, 'attended'),
         talks: shown(own, 'talked'),
         samples: own.filter((e) => e.kind === 'kept'),
-        units: taught.map((u) => ({ title: u.title, checks: checksOf(plan, u, child.id) })),
+        units: taught.map(({ unit }) => ({ title: unit.title, checks: checksOf(plan, unit, child.id) })),
       };
     }),
-    units: taught.map((u) => unitsPage(plan, u, today)),
+    units: taught.map(({ unit, back }) => unitsPage(plan, unit, back)),
   };
 }
 
@@ -128,7 +130,7 @@ export function shownInWords({ title, first, last, times, minutes }: Shown): str
 }
 
 /** Books a child read alone, each with all its sittings; what was read without a book goes by its title. */
-export function booksRead(plan: Pick<Slice, 'books'>, entries: readonly Entry[]): BookRead[] {
+function booksRead(plan: Pick<Slice, 'books'>, entries: readonly Entry[]): BookRead[] {
   const books = byId(plan.books);
   const read = entries.filter((e) => e.kind === 'read');
   return [...groupBy(read, (e) => e.bookId ?? e.about.title).values()].map((same) => {
@@ -163,7 +165,7 @@ export const checksOf = (
       };
     });
 
-function unitsPage(plan: Slice, unit: Unit, today: IsoDate): UnitsPage {
+function unitsPage(plan: Slice, unit: Unit, back: LookBack): UnitsPage {
   const parts = byId(plan.parts);
   const done = groupBy(
     plan.marks.filter((m) => m.outcome === 'done' && parts.has(m.partId)),
@@ -177,7 +179,7 @@ function unitsPage(plan: Slice, unit: Unit, today: IsoDate): UnitsPage {
   const on = new Set(plan.uses.filter((u) => lessons.some((l) => l.id === u.lessonId)).map((u) => u.pullId));
   return {
     unit,
-    back: lookBack(plan, unit, today),
+    back,
     lessons: lessons
       .map((l) => {
         const marks = done.get(l.id)!;

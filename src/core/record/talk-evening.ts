@@ -60,19 +60,24 @@ export function topicsToTalkOn(plan: Slice, unit: Unit, child: Child, date: IsoD
 export const promptsOn = (prompts: readonly string[], topic: string): string[] =>
   prompts.map((p) => p.replace('…', topic));
 
+/** The first topic of a child’s own that nobody else has; else their first. Undefined where there is none. */
+export const topicBeside = (
+  topics: readonly string[],
+  talks: readonly { topic: string }[],
+): string | undefined => topics.find((t) => !talks.some((x) => x.topic === t)) ?? topics[0];
+
 /** A topic for each child, no two the same while there is another, the youngest first: they can wait least. */
 export function proposedTalks(plan: Slice, unit: Unit, date: IsoDate): TalkEvening['talks'] {
-  const taken = new Set<string>();
-  return plan.children
+  const talks: TalkEvening['talks'] = [];
+  const youngestFirst = plan.children
     .filter((c) => unit.childIds.includes(c.id))
-    .sort((a, b) => (a.birthMonth < b.birthMonth ? 1 : -1))
-    .flatMap((c) => {
-      const { topics, minutes } = topicsToTalkOn(plan, unit, c, date);
-      const topic = topics.find((t) => !taken.has(t)) ?? topics[0];
-      if (topic === undefined) return [];
-      taken.add(topic);
-      return [{ childId: c.id, topic, minutes }];
-    });
+    .sort((a, b) => (a.birthMonth < b.birthMonth ? 1 : -1));
+  for (const c of youngestFirst) {
+    const { topics, minutes } = topicsToTalkOn(plan, unit, c, date);
+    const topic = topicBeside(topics, talks);
+    if (topic !== undefined) talks.push({ childId: c.id, topic, minutes });
+  }
+  return talks;
 }
 
 /** When each talk begins, minutes after midnight: one after the other, with a little to come and go. */

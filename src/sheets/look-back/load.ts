@@ -115,8 +115,8 @@ export async function loadLookBack(params: SearchParams): Promise<LookBackView> 
       (a) =>
         `${childName(plan, a.childId)}, ${bareKindName(a.kind)}: right ${a.right} of ${a.said} times${a.minutes === null ? '' : `, ${a.minutes} min`}`,
     ),
-    money: back.spent
-      ? `${moneyText(back.spent)}${unit.moneyLimit === null ? '' : ` of ${moneyText(unit.moneyLimit)}`}`
+    money: back.cost
+      ? `${moneyText(back.cost)}${unit.moneyLimit === null ? '' : ` of ${moneyText(unit.moneyLimit)}`}`
       : '',
     left: {
       lessons: leavings.lessons.map((l) => l.lesson.title),

@@ -2,7 +2,7 @@
 /** The evening on which the children say what they know: topics, order, times; who spoke, counts. */
 import Link from 'next/link';
 import { clockText } from '@/core/calendar/dates';
-import { promptsOn, talkTimes } from '@/core/record/talk-evening';
+import { promptsOn, talkTimes, topicBeside } from '@/core/record/talk-evening';
 import { Button, PlainButton } from '@/kit/button';
 import { Choose } from '@/kit/choose';
 import { DateField } from '@/kit/date-field';
@@ -44,9 +44,8 @@ export function Talks({
     set('talks', list);
   };
   const add = (childId: string): void => {
-    const taken = new Set(value.talks.map((t) => t.topic));
     const own = topics[childId];
-    const topic = own.topics.find((t) => !taken.has(t)) ?? own.topics[0] ?? unit!.title;
+    const topic = topicBeside(own.topics, value.talks) ?? unit!.title;
     set('talks', [...value.talks, { childId, topic, minutes: own.minutes }]);
   };
   const times = talkTimes(value);
@@ -83,11 +82,14 @@ export function Talks({
               error={error('starts')}
             />
           </FieldRow>
-          {value.talks.length ? null : (
+          {!value.talks.length && proposed.length ? (
             <div>
               <Button onPress={() => set('talks', proposed)}>Propose topics and an order</Button>
             </div>
-          )}
+          ) : null}
+          {!value.talks.length && !proposed.length ? (
+            <Quiet>Nothing was taught yet to propose a topic from. Say yourself who speaks.</Quiet>
+          ) : null}
           {error('talks') ? <Quiet role="alert">{error('talks')}</Quiet> : null}
           {value.talks.map((t, i) => {
             const child = children.find((c) => c.id === t.childId);
@@ -145,7 +147,7 @@ export function Talks({
               </div>
             );
           })}
-          {value.talks.length && left.length
+          {(value.talks.length || !proposed.length) && left.length
             ? left.map((c) => (
                 <PlainButton key={c.id} onPress={() => add(c.id)}>
                   Add {c.name}

@@ -1,7 +1,7 @@
 import { shortDate } from '@/core/calendar/dates';
 import { metBy } from '@/core/record/known';
 import { checksOf } from '@/core/record/portfolio';
-import { cardsOf } from '@/core/recall/cards';
+import { cardsOf, isLikelyKnown } from '@/core/recall/cards';
 import type { HatchName } from '@/kit/hatch';
 import { load, type SearchParams } from '../frame/load';
 import { sizeAsked } from './size';
@@ -22,9 +22,6 @@ export interface ChecklistsView {
     ideas: { wording: string; grade: number | null; since: string; note: string }[];
   }[];
 }
-
-/** A word is likely known that is remembered at least so surely. */
-const KNOWN = 0.7;
 
 export async function loadChecklists(params: SearchParams): Promise<ChecklistsView> {
   const { plan, unit, today } = await load(params);
@@ -50,7 +47,7 @@ export async function loadChecklists(params: SearchParams): Promise<ChecklistsVi
             words: unit.vocabulary.map((v) => ({
               word: v.word,
               grade: metBy(plan, { promptId: v.id })[c.id]?.grade ?? null,
-              isKnown: (cards.find((x) => x.promptId === v.id)?.remembered ?? 0) >= KNOWN,
+              isKnown: isLikelyKnown(cards.find((x) => x.promptId === v.id)),
             })),
             ideas: unit.bigIdeas.map((idea) => {
               const met = metBy(plan, { idea })[c.id];

@@ -1,6 +1,7 @@
 'use server';
 import { takeUnit } from '@/core/command/unit';
-import { againOf, takingRows, whoseIn, type TakingRow } from '@/core/edit/teach-again';
+import { takingRows, type TakingRow } from '@/core/edit/take-unit';
+import { againOf, whoseIn } from '@/core/edit/teach-again';
 import { readUnitOutline, type UnitOutline } from '@/core/formats/unit-outline';
 import type { Fault } from '@/core/formats/hausplan-json';
 import { z } from 'zod';
@@ -117,7 +118,7 @@ export async function teachAgain(base: number, of: Again, taking: Taking): Promi
   if (!outline.lessons.length)
     return {
       is: 'refused',
-      refused: `Every lesson of “${unit.title}” was dropped: there is nothing to teach again. Take a “drop” back where you looked back on it.`,
+      refused: `Every lesson of “${unit.title}” was dropped or left out: there is nothing to teach again. Take a “drop” back where you looked back on it, or a lesson back in on Lessons.`,
     };
   return taken(base, outline, {
     ...taking,

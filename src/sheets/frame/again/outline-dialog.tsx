@@ -27,7 +27,7 @@ export function OutlineDialog({
   const { act } = useAct();
   const form = useForm(takingOf('', today, people));
   const [text, setText] = useState('');
-  const [read, setRead] = useState<{ of: string; is: OutlineRead }>();
+  const [read, setRead] = useState<{ of: string; is: OutlineRead | 'no answer' }>();
   const { set } = form;
   useEffect(() => {
     if (!text.trim()) return;
@@ -42,7 +42,7 @@ export function OutlineDialog({
             if (is.lessonsPerWeek) set('lessonsPerWeek', is.lessonsPerWeek);
           }
         },
-        () => undefined,
+        () => !late && setRead({ of: text, is: 'no answer' }),
       );
     }, PAUSE);
     return () => {
@@ -50,7 +50,8 @@ export function OutlineDialog({
       clearTimeout(timer);
     };
   }, [text, set]);
-  const is = text.trim() && read?.of === text ? read.is : undefined;
+  const answer = text.trim() && read?.of === text ? read.is : undefined;
+  const is = typeof answer === 'object' ? answer : undefined;
   const isReady = is !== undefined && 'rows' in is;
   return (
     <FormDialog
@@ -82,7 +83,12 @@ export function OutlineDialog({
       </div>
       <div aria-live="polite">
         {!text.trim() ? <Quiet>What it will do shows here, before anything is kept.</Quiet> : null}
-        {text.trim() && !is ? <Quiet>Reading…</Quiet> : null}
+        {text.trim() && !answer ? <Quiet>Reading…</Quiet> : null}
+        {answer === 'no answer' ? (
+          <Caution>
+            Hausplan did not answer. What you pasted is still here; change it, or open this again.
+          </Caution>
+        ) : null}
         {is && 'faults' in is ? (
           <>
             <Caution>

@@ -1,7 +1,7 @@
 'use client';
 /** When a unit that is taken up begins, for whom, and how it is called; and what it brings, row by row. */
 import styled from 'styled-components';
-import type { TakingRow } from '@/core/edit/teach-again';
+import type { TakingRow } from '@/core/edit/take-unit';
 import { DateField } from '@/kit/date-field';
 import { Checkbox, FieldRow, NumberField, TextField } from '@/kit/field';
 import { Fold } from '@/kit/fold';

@@ -68,12 +68,13 @@ function Again({
   const { act } = useAct();
   const form = useForm(takingOf(of.title, today, people));
   const [asItTook, setAsItTook] = useState(true);
-  const [preview, setPreview] = useState<AgainPreview>();
+  const [read, setRead] = useState<AgainPreview | 'gone' | 'no answer'>();
+  const preview = typeof read === 'object' ? read : undefined;
   useEffect(() => {
     let late = false;
     previewAgain({ yearId: of.yearId, unitId: of.unitId, asItTook }).then(
-      (found) => !late && setPreview(found),
-      () => undefined,
+      (found) => !late && setRead(found ?? 'gone'),
+      () => !late && setRead('no answer'),
     );
     return () => {
       late = true;
@@ -116,11 +117,19 @@ function Again({
             .join(' · ')}
           .
         </Quiet>
-      ) : (
-        <Quiet>Looking at it…</Quiet>
-      )}
+      ) : null}
+      {read === undefined ? <Quiet>Looking at it…</Quiet> : null}
+      {read === 'gone' ? (
+        <Caution>That unit is no longer there; someone may have removed it in another window.</Caution>
+      ) : null}
+      {read === 'no answer' ? (
+        <Caution>Hausplan did not answer. Close this and open it again.</Caution>
+      ) : null}
       {preview && !preview.rows.length ? (
-        <Caution>Every lesson of it was dropped. Take a “drop” back where you looked back on it.</Caution>
+        <Caution>
+          Every lesson of it was dropped or left out. Take a “drop” back where you looked back on it, or a
+          lesson back in on Lessons.
+        </Caution>
       ) : null}
       {preview?.rows.length ? <Rows rows={preview.rows} /> : null}
     </FormDialog>

@@ -12,15 +12,15 @@ import { closeUnit, leavesOf, type Leaves } from './actions';
 
 export function CloseDialog({ unit, onClose }: { unit: { id: string; title: string }; onClose: () => void }) {
   const { act } = useAct();
-  const [leaves, setLeaves] = useState<Leaves | 'asking' | 'none'>('asking');
+  const [leaves, setLeaves] = useState<Leaves | 'asking' | 'gone' | 'no answer'>('asking');
   const [partIds, setParts] = useState<string[]>([]);
   const [ruleIds, setRules] = useState<string[]>([]);
   const [pullIds, setPulls] = useState<string[]>([]);
   useEffect(() => {
     let late = false;
     leavesOf(unit.id).then(
-      (found) => !late && setLeaves(found ?? 'none'),
-      () => !late && setLeaves('none'),
+      (found) => !late && setLeaves(found ?? 'gone'),
+      () => !late && setLeaves('no answer'),
     );
     return () => {
       late = true;
@@ -42,8 +42,13 @@ export function CloseDialog({ unit, onClose }: { unit: { id: string; title: stri
         go on with it at any time.
       </p>
       {leaves === 'asking' ? <Quiet>Looking what it leaves…</Quiet> : null}
-      {leaves === 'none' ? (
-        <Caution>What it leaves cannot be told just now. It can be closed all the same.</Caution>
+      {leaves === 'gone' ? (
+        <Caution>This unit is no longer there; someone may have removed it in another window.</Caution>
+      ) : null}
+      {leaves === 'no answer' ? (
+        <Caution>
+          Hausplan did not answer, so what it leaves is not shown. Close this and open it again.
+        </Caution>
       ) : null}
       {typeof leaves === 'object' ? (
         <>
