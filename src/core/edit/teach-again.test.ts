@@ -94,7 +94,12 @@ describe('an outline', () => {
     const named = { ...plan, children: plan.children.map((c, i) => ({ ...c, name: i ? 'Junia' : 'Bram' })) };
     const { outline, named: places } = withoutFamily(outlineOf(named, unit), named);
     expect(writeUnitOutline(outline)).not.toMatch(/Bram|Junia|c1|c2/);
-    expect(places.map((p) => p.text)).toContain('a child’s raft, l1');
+    expect(places.map((p) => p.text)).toContain('A child’s raft, l1');
+    const parts = named.parts.map((p) =>
+      p.id === 'l1-a' ? { ...p, directions: 'Weigh it with Junia. Bram counts.' } : p,
+    );
+    const said = withoutFamily(outlineOf({ ...named, parts }, unit), named).outline;
+    expect(said.lessons[0].parts[0].directions).toBe('Weigh it with a child. A child counts.');
     expect(places).toHaveLength(4);
   });
 

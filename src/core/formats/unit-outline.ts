@@ -190,6 +190,10 @@ const KEPT: ReadonlySet<string> = new Set([
 const wordOf = (name: string): RegExp =>
   new RegExp(`(?<![\\p{L}\\p{N}])${name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\p{L}\\p{N}])`, 'gu');
 
+/** Whether a sentence begins at a place of a text. */
+const beginsAt = (text: string, at: number): boolean => /(^|[.!?]\s+|\n\s*)$/.test(text.slice(0, at));
+const capital = (text: string): string => text[0].toUpperCase() + text.slice(1);
+
 /**
  * An outline without the names of those in the house, and without kinds of work that are the family’s own: to be shared.
  * @returns also where a name stood, for the parent to read over
@@ -206,7 +210,10 @@ export function withoutFamily(
   const named: { where: string; text: string }[] = [];
   const clean = (value: unknown, where: string): unknown => {
     if (typeof value === 'string') {
-      const text = names.reduce((t, [name, other]) => t.replace(name, other), value);
+      const text = names.reduce(
+        (t, [name, other]) => t.replace(name, (_, at: number) => (beginsAt(t, at) ? capital(other) : other)),
+        value,
+      );
       if (text !== value) named.push({ where, text });
       return text;
     }

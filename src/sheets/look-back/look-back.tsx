@@ -223,7 +223,7 @@ function Share({ view: { named, info }, unitId }: { view: LookBackView; unitId: 
       {named.length ? (
         <>
           <Caution>
-            In {count(named.length, 'place')} somebody of yours is named; it says so otherwise. Read it over:
+            In {count(named.length, 'place')} somebody of yours is named, and goes out unnamed. Read it over:
           </Caution>
           <Named>
             {named.slice(0, 12).map((n) => (

@@ -110,13 +110,6 @@ export function Talks({
                       choices={[...own.topics, OTHER].map((name) => ({ value: name, name }))}
                     />
                   ) : null}
-                  {isOwn || !own?.topics.length ? (
-                    <TextField
-                      label={`${child.name}’s topic`}
-                      value={t.topic}
-                      onChange={(v) => change(i, { topic: v })}
-                    />
-                  ) : null}
                   <NumberField
                     label={`Minutes of ${child.name}`}
                     value={t.minutes}
@@ -125,6 +118,13 @@ export function Talks({
                     max={120}
                   />
                 </FieldRow>
+                {isOwn || !own?.topics.length ? (
+                  <TextField
+                    label={`${child.name}’s topic`}
+                    value={t.topic}
+                    onChange={(v) => change(i, { topic: v })}
+                  />
+                ) : null}
                 <Quiet>{promptsOn(own?.prompts ?? [], t.topic).join(' · ')}</Quiet>
                 <div>
                   {i ? (

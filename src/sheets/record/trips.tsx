@@ -1,5 +1,7 @@
 'use client';
 /** Trips, and anything else of school that stands in no lesson: written down, and taken back. */
+import Link from 'next/link';
+import { count } from '@/core/plan/called';
 import { shortDate } from '@/core/calendar/dates';
 import { Button, PlainButton } from '@/kit/button';
 import { DateField } from '@/kit/date-field';
@@ -11,6 +13,9 @@ import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { attend, takeBack } from './actions';
 import type { RecordView } from './load';
+
+/** Trips that are listed, the last ones. */
+const SHOWN = 5;
 
 export function Trips({ view: { trips, children, today, subjects } }: { view: RecordView }) {
   const { act } = useAct();
@@ -95,7 +100,7 @@ export function Trips({ view: { trips, children, today, subjects } }: { view: Re
           </div>
         </FieldStack>
       </form>
-      {trips.map((t) => (
+      {trips.slice(0, SHOWN).map((t) => (
         <Line key={t.ids[0]}>
           <span>
             {shortDate(t.date)}: {t.title}
@@ -112,6 +117,12 @@ export function Trips({ view: { trips, children, today, subjects } }: { view: Re
           </PlainButton>
         </Line>
       ))}
+      {trips.length > SHOWN ? (
+        <Quiet>
+          {count(trips.length - SHOWN, 'more stands', 'more stand')} under “What happened” on{' '}
+          <Link href="/setup">Family</Link>.
+        </Quiet>
+      ) : null}
     </Fold>
   );
 }
