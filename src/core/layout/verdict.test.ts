@@ -4,6 +4,7 @@ import { difference, differenceInWords } from './difference';
 import { redraw } from './redraw';
 import { unitDays } from './unit-days';
 import { verdictInWords, verdictOf } from './verdict';
+import type { Part } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
 import { blankMark } from '../plan/blank';
 
@@ -41,6 +42,24 @@ describe('against the wished end', () => {
       ]),
     );
     expect(message(plan)).toContain('No pace meets it within everyone’s minutes');
+  });
+  it('blames nobody’s minutes where a wait, a day of its own or who leads is what holds it', () => {
+    const late = (over: Partial<Part>, more: Partial<Plan> = {}): string =>
+      message(
+        drawn({
+          ...aPlan(2, { units: [aUnit({ wishedEnd: '2026-09-02' })] }, (l) => [
+            aPart(l + 'a', l, { minutes: 20, lead: 'leads', ...over }),
+            aPart(l + 'b', l, { minutes: 20 }),
+          ]),
+          ...more,
+        }),
+      );
+    expect(late({ waitAfterHours: 96 })).toContain('reaches beyond it');
+    expect(late({ weekday: 5 })).toContain('reaches beyond it');
+    const onFridays = { id: 'a1', name: 'Wenke', minutes: 200, weekdays: [5], starts: null, ends: null };
+    expect(late({ adultId: 'a1' }, { adults: [onFridays] })).toContain('who leads is not there');
+    expect(late({ minutes: 200 })).toContain('times of the school day');
+    expect(late({ minutes: 20 })).not.toContain('No pace');
   });
   it('says which lessons the year has no room for', () => {
     const plan = drawn(aPlan(120, { units: [aUnit({ lessonsPerWeek: 3, starts: '2027-01-04' })] }));

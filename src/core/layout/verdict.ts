@@ -5,8 +5,9 @@ import { paceForWeeks } from '../pacing/pacing';
 import type { IsoDate } from '../plan/measures';
 import { once } from '../plan/once';
 import type { Plan } from '../plan/plan';
-import { layoutInput, type LayoutInput, type LayUnit } from './input';
+import { layoutInput, type LayoutInput, type LayPart, type LayUnit } from './input';
 import { AS_CONSTRUCTED, layOut } from './lay-out';
+import { noPace, type HeldBy } from './no-pace';
 import { taughtOf } from './taught';
 
 export interface Verdict {
@@ -30,6 +31,8 @@ export interface Verdict {
   neededPerWeek?: number;
   /** The lowest pace above the present one that meets the end when laid out afresh, and when it would finish. */
   remedy?: { lessonsPerWeek: number; finishes: IsoDate };
+  /** Where no pace meets the end: the first of these without which one would; undefined where none of them alone is it. */
+  heldBy?: HeldBy;
 }
 
 /** What a lay-out of a plan works on, for a day; the same for each of its units. */
@@ -64,10 +67,12 @@ export function verdictOf(plan: Plan, unitId: string, today: IsoDate): Verdict |
   const weeks = new Set(
     input.days.filter((d) => d.date >= unit.starts && d.date <= wishedEnd).map((d) => d.week),
   ).size;
+  const remedy = fasterPace(input, unit);
   return {
     ...figures,
     neededPerWeek: weeks ? paceForWeeks(figures.lessons, weeks) : undefined,
-    remedy: fasterPace(input, unit),
+    remedy,
+    heldBy: remedy ? undefined : whatHolds(input, unit),
   };
 }
 
@@ -101,7 +106,7 @@ export function verdictInWords(v: Verdict): string {
     message.push(
       v.remedy
         ? `At ${v.remedy.lessonsPerWeek} a week it would end on ${shortDate(v.remedy.finishes)}.`
-        : 'No pace meets it within everyone’s minutes: drop or shorten lessons, or move the end.',
+        : `${noPace(v)}: drop or shorten lessons, or move the end.`,
     );
   }
   return message.join(' ');
@@ -158,14 +163,47 @@ function fasterPace(
   const inUnit = new Set(unit.lessons.flatMap((l) => l.parts.map((p) => p.id)));
   const previous = new Map([...input.previous].filter(([partId]) => !inUnit.has(partId)));
   for (let lessonsPerWeek = from; lessonsPerWeek <= Math.max(from + 4, 10); lessonsPerWeek++) {
-    const faster = { ...unit, lessonsPerWeek, mostPerWeek: lessonsPerWeek };
-    const trial: LayoutInput = {
-      ...input,
-      previous,
-      units: input.units.map((u) => (u.id === unit.id ? faster : u)),
-    };
-    const outcome = measure(trial, layOut(trial, AS_CONSTRUCTED).placements, faster);
+    const outcome = atPace({ ...input, previous }, unit, lessonsPerWeek);
     if (outcome.meetsEnd && outcome.finishes) return { lessonsPerWeek, finishes: outcome.finishes };
   }
   return undefined;
 }
+
+/** How a unit stands, laid out afresh at a pace. */
+function atPace(input: LayoutInput, unit: LayUnit, lessonsPerWeek: number): Verdict {
+  const faster = { ...unit, lessonsPerWeek, mostPerWeek: lessonsPerWeek };
+  const trial = { ...input, units: input.units.map((u) => (u.id === unit.id ? faster : u)) };
+  return measure(trial, layOut(trial, AS_CONSTRUCTED).placements, faster);
+}
+
+/** More than any day holds, and as fast as a unit can go. */
+const NO_LIMIT = 24 * 60;
+const FASTEST = 35;
+
+/** What stands against an end that no pace meets: limits are lifted one after the other until one does. */
+function whatHolds(input: LayoutInput, unit: LayUnit): Verdict['heldBy'] {
+  const alone = { ...input, previous: new Map() };
+  const meets = (trial: LayoutInput, of: LayUnit = unit): boolean => atPace(trial, of, FASTEST).meetsEnd;
+  const minutes = {
+    ...alone,
+    leadLimit: NO_LIMIT,
+    childLimits: Object.fromEntries(Object.keys(input.childLimits).map((id) => [id, NO_LIMIT])),
+  };
+  if (meets(minutes)) return 'minutes';
+  const oneMinute = (part: LayPart): LayPart => ({
+    ...part,
+    minutes: Object.fromEntries(Object.keys(part.minutes).map((id) => [id, 1])),
+    lead: Math.min(part.lead, 1),
+    inUse: Math.min(part.inUse, 1),
+  });
+  const short = withParts(unit, oneMinute);
+  if (meets(minutes, short)) return 'school-day';
+  const byAnybody = withParts(short, (part) => ({ ...part, leader: null }));
+  return meets(minutes, byAnybody) ? 'adults' : undefined;
+}
+
+const withParts = (unit: LayUnit, change: (part: LayPart) => LayPart): LayUnit => ({
+  ...unit,
+  lessons: unit.lessons.map((l) => ({ ...l, parts: l.parts.map(change) })),
+  closing: unit.closing.map(change),
+});

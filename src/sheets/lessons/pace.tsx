@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { shortDate } from '@/core/calendar/dates';
+import { noPace } from '@/core/layout/no-pace';
 import type { PaceTried } from '@/core/layout/what-if';
 import { Button, PlainButton } from '@/kit/button';
 import { NumberField } from '@/kit/field';
@@ -82,7 +83,7 @@ export function Pacing({ view }: { view: LessonsView }) {
             </Quiet>
           ) : null}
           {end && !pace && trial && !verdict?.meetsEnd ? (
-            <Quiet>No pace meets that end within everyone’s minutes.</Quiet>
+            <Quiet>{noPace(trial.verdict)}.</Quiet>
           ) : null}
           {end ? <PlainButton onPress={() => setEnd(null)}>Leave the end open</PlainButton> : null}
         </div>
