@@ -27,6 +27,7 @@ import type { Plan } from '@/core/plan/plan';
 import { readDrawn, write } from '@/data/door';
 import { currentRevision } from '@/data/revisions';
 import { open } from '@/data/open';
+import { cautionsTable } from './cautions';
 import { generatedProblem } from './choosing';
 import { dayTable } from './day';
 import { generatedPlan } from './generated';
@@ -34,6 +35,10 @@ import { killWhileTicking } from './killed';
 import { layOutTable } from './lay-out';
 import { yearsTable } from './years';
 
+if (process.argv[2] === 'cautions') {
+  cautionsTable();
+  process.exit(0);
+}
 if (process.argv[2] === 'years') {
   await yearsTable();
   process.exit(0);

@@ -21,11 +21,19 @@ const of = (over: Partial<Part>, children: Child[] = [], allergies: string[] = [
 const ids = (...asked: Parameters<typeof of>): string[] => of(...asked).map((c) => c.id);
 const supply = (name: string) => ({ id: '', name, amount: null, unit: '', each: false, keepsDays: null });
 
-describe('ages (small parts under 3: toy safety practice; the others common practice, no source)', () => {
+describe('ages (small parts under 3, magnets under 14, balloons under 8: toy safety rules, from memory; the others common practice, no source)', () => {
   it.each<[string, string, number]>([
     ['hot-small', 'Boil the madder', 5],
     ['small-parts', 'Glass beads', 3],
-    ['swallow', 'Magnets', 6],
+    ['magnets', 'Magnets', 14],
+    ['cells', 'A light from a coin cell', 6],
+    ['water-beads', 'Soak water beads', 6],
+    ['balloons', 'Blow up balloons', 8],
+    ['choking', 'Grapes on sticks', 5],
+    ['honey', 'Stir in honey', 1],
+    ['scissors', 'Cut out a wheel', 5],
+    ['needles', 'Sew a bag', 8],
+    ['neck', 'Thread a necklace', 6],
     ['water-small', 'To the mill pond', 5],
   ])('%s goes with the birthday', (id, title, age) => {
     const year = 2026 - age;
@@ -34,11 +42,18 @@ describe('ages (small parts under 3: toy safety practice; the others common prac
   });
   it.each<[string, string, boolean]>([
     ['small-parts', 'Glass beads', true],
-    ['swallow', 'Magnets', true],
+    ['magnets', 'Magnets', true],
+    ['cells', 'A light from a coin cell', true],
+    ['water-beads', 'Soak water beads', true],
+    ['balloons', 'Blow up balloons', true],
+    ['choking', 'Grapes on sticks', true],
+    ['honey', 'Stir in honey', false],
+    ['scissors', 'Cut out a wheel', false],
+    ['needles', 'Sew a bag', false],
     ['hot-small', 'Boil the madder', false],
     ['water-small', 'To the mill pond', false],
   ])('%s stays at any age for one who mouths things: %s, %s', (id, title, stays) =>
-    expect(ids({ title }, [born('2016-01', true)]).includes(id)).toBe(stays),
+    expect(ids({ title }, [born('2010-01', true)]).includes(id)).toBe(stays),
   );
   it('names each small child and no other', () =>
     expect(

@@ -4,6 +4,7 @@ import type { IsoDate } from '../plan/measures';
 import type { Part } from '../plan/lesson';
 import type { Child } from '../plan/plan';
 import { meets, waysMet, type Allergen } from './allergens';
+import { meantBy, type Meant } from './meant';
 import { CAUTIONS, ONLY_WORDS, type CautionRow } from './table';
 
 export interface Caution {
@@ -36,18 +37,9 @@ export function cautionsFor(
   allergies: readonly string[],
   date: IsoDate,
 ): Caution[] {
-  if (ONLY_WORDS.includes(part.kind) && !part.supplies.length) return [];
-  const text = [
-    part.title,
-    part.directions,
-    ...part.preparations.map((p) => p.what),
-    ...part.supplies.map((s) => s.name),
-    ...part.needs,
-  ].join(' · ');
+  const { known, itself } = readOnce(part);
   const found: Caution[] = [];
-  for (const row of CAUTIONS) {
-    const because = knownBy(row, part, text);
-    if (because === undefined) continue;
+  for (const { row, because } of known) {
     const near =
       row.under === undefined
         ? []
@@ -69,11 +61,45 @@ export function cautionsFor(
       seen: part.seen.includes(id),
     });
   }
-  return [...found, ...allergyCautions(part, text, allergies)];
+  return itself === undefined ? found : [...found, ...allergyCautions(part, itself, allergies)];
 }
 
-function knownBy(row: CautionRow, part: Doing, text: string): string | undefined {
-  const word = row.words?.exec(text)?.[0];
+interface Read {
+  known: { row: CautionRow; because: string }[];
+  /** What is in hand, where an allergy is looked for; undefined where nothing is handled. */
+  itself?: string;
+}
+const reads = new WeakMap<Doing, Read>();
+
+/** What a part is known by, whoever is near: read once, for a part is never changed in place. */
+function readOnce(part: Doing): Read {
+  let read = reads.get(part);
+  if (!read) reads.set(part, (read = readDoing(part)));
+  return read;
+}
+
+function readDoing(part: Doing): Read {
+  // The words of a book or a quiz are no danger; what is laid out for it may be.
+  const isOnlyWords = ONLY_WORDS.includes(part.kind);
+  if (isOnlyWords && !part.supplies.length) return { known: [] };
+  const said = [
+    ...(isOnlyWords ? [] : [part.title, part.directions]),
+    ...part.preparations.map((p) => p.what),
+    ...part.supplies.map((s) => s.name),
+    ...part.needs,
+  ].join(' · ');
+  const meant = { ...meantBy(said), said };
+  const known = CAUTIONS.flatMap((row) => {
+    const because = knownBy(row, part, meant);
+    return because === undefined ? [] : [{ row, because }];
+  });
+  return { known, itself: meant.itself };
+}
+
+function knownBy(row: CautionRow, part: Doing, meant: Meant & { said: string }): string | undefined {
+  const text = meant[row.reads];
+  const here = row.wordsIn?.kinds.includes(part.kind) ? row.wordsIn.words : undefined;
+  const word = (row.words?.exec(text) ?? here?.exec(text))?.[0];
   if (word) return `“${word.toLowerCase()}”`;
   if (row.kinds?.includes(part.kind)) return '';
   return row.outdoors && part.outdoors ? 'outdoors' : undefined;
@@ -159,9 +185,11 @@ export const shown = (cautions: readonly Caution[]): Caution[] => cautions.filte
 const NOT_AT_THE_TABLE: readonly string[] = [
   'outdoors',
   'animals',
-  'water',
-  'water-small',
+  'bees',
+  ...CAUTIONS.map((c) => c.id).filter((id) => /^water-(?!beads|tub)/.test(id)),
   'wild',
+  'climb',
+  'road',
   'online',
   'film',
 ];

@@ -1,5 +1,5 @@
 'use client';
-import { isKnownAllergy } from '@/core/cautions/allergens';
+import { allergiesIn, isKnownAllergy } from '@/core/cautions/allergens';
 import Link from 'next/link';
 
 import styled from 'styled-components';
@@ -85,10 +85,7 @@ function FamilyForm({ family }: { family: SetupView['family'] }) {
     leadMinutes: family?.leadMinutes ?? (150 as number | null),
     allergies: family?.allergies.join(', ') ?? '',
   });
-  const allergies = form.value.allergies
-    .split(',')
-    .map((a) => a.trim())
-    .filter(Boolean);
+  const allergies = allergiesIn(form.value.allergies);
   const unknown = allergies.filter((a) => !isKnownAllergy(a));
   return (
     <section aria-labelledby="family">
