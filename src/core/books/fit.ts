@@ -4,6 +4,7 @@ import type { Book, BookForm } from '../plan/book';
 import type { IsoDate } from '../plan/measures';
 import type { Child } from '../plan/plan';
 import type { Lesson } from '../plan/lesson';
+import { proposedRung, rungOf } from '../plan/rungs';
 import { folded } from './duplicates';
 
 export interface Band {
@@ -17,6 +18,7 @@ export interface Band {
 const USUAL: Record<BookForm, { listen: [number, number]; read: [number, number] | null }> = {
   book: { listen: [7, 18], read: [9, 18] },
   'picture book': { listen: [3, 10], read: [7, 12] },
+  'board book': { listen: [0, 4], read: null },
   reader: { listen: [4, 8], read: [5, 9] },
   workbook: { listen: [6, 14], read: [7, 14] },
   cards: { listen: [4, 18], read: [7, 18] },
@@ -45,6 +47,11 @@ export function bandOf(book: Book, way: 'listen' | 'read'): Band | undefined {
 
 export type Suits = 'fits' | 'young' | 'stretch' | 'beyond' | 'not for';
 
+/** Years a rung of reading above or below that of the age is worth. Own choice. */
+const YEARS_A_RUNG = 2;
+/** Years past its band in which a book still serves, though it looks young; what is only for toddlers serves nobody at school. */
+const STILL_SERVES = 6;
+
 /** Years above its age in which a book is a stretch, not beyond a child. Own choice. */
 const STRETCH_YEARS = 1;
 
@@ -56,7 +63,10 @@ export function suits(book: Book, child: Child, date: IsoDate, way: 'listen' | '
   if (book.notFor.includes(child.id)) return 'not for';
   const band = bandOf(book, way);
   if (!band) return 'beyond';
-  const age = ageOn(child.birthMonth, date);
+  const years = ageOn(child.birthMonth, date);
+  // Who reads above or below their age reads books for that; to listen to one their age counts.
+  const above = way === 'read' ? rungOf(child, 'reading', date) - proposedRung(years) : 0;
+  const age = years + YEARS_A_RUNG * above;
   if (age > band.to) return 'young';
   if (age >= band.from) return 'fits';
   return age >= band.from - STRETCH_YEARS ? 'stretch' : 'beyond';
@@ -70,9 +80,12 @@ export function serves(
 ): { way: 'listen' | 'read'; as: Suits } | undefined {
   for (const as of ['fits', 'stretch', 'young'] as const)
     for (const way of ['read', 'listen'] as const)
-      if (suits(book, child, date, way) === as) return { way, as };
+      if (suits(book, child, date, way) === as && !isOutgrown(book, child, date, way)) return { way, as };
   return undefined;
 }
+
+const isOutgrown = (book: Book, child: Child, date: IsoDate, way: 'listen' | 'read'): boolean =>
+  ageOn(child.birthMonth, date) > (bandOf(book, way)?.to ?? 99) + STILL_SERVES;
 
 /** Words that join or count other words; they say nothing of a topic. */
 const SMALL = new Set(

@@ -14,6 +14,7 @@ import { spache } from 'spache';
 import { spacheFormula } from 'spache-formula';
 import { syllable } from 'syllable';
 import { ageOn, gradeOf } from '../plan/age';
+import { sentencesIn } from './sentences';
 import { proposedRung, rungOf } from '../plan/rungs';
 import type { IsoDate } from '../plan/measures';
 import type { Child } from '../plan/plan';
@@ -31,7 +32,7 @@ export interface Counts {
   complex: number;
   /** Words that are not on the list of Dale and Chall, each time they come. */
   difficult: number;
-  /** Different words that are not on the list of Spache. */
+  /** Words that are not on the list of Spache, each once in a hundred words. */
   unfamiliar: number;
 }
 
@@ -52,12 +53,14 @@ export interface Level {
   /** Too few words for steady figures. */
   short: boolean;
   measures: Measure[];
-  /** Lowest, middle and highest grade among the measures in their place; undefined for no text. */
+  /** Lowest, middle and highest grade among the measures in their place, the middle that of Spache below grade 3; undefined for no text. */
   spread?: { low: number; middle: number; high: number };
 }
 
 /** Words from which the counts are steady. Common practice, no source. */
 const STEADY_WORDS = 100;
+/** Grade below which Spache decides. */
+const FIRST_GRADES = 3;
 /** Sentences that McLaughlin's measure was made for. */
 const SMOG_SENTENCES = 30;
 
@@ -88,11 +91,37 @@ function listed(list: ReadonlySet<string>, word: string): boolean {
   );
 }
 
-const ABBREVIATIONS = /\b(mr|mrs|ms|dr|st|prof|e\.g|i\.e|etc|vs|no)\.(?=\s)/giu;
+const wordsOf = (text: string): string[] => text.match(/[\p{L}\p{N}]+(?:['’-][\p{L}\p{N}]+)*/gu) ?? [];
+
+/** What one says or does that only a person or a named creature does. */
+const DOES =
+  /^(?:said|says|asked|asks|was|is|had|has|went|ran|took|gave|looked|walked|came|saw|smiled|laughed|cried|thought|knew|wanted|likes|loves|felt|held|put|sat|stood|and)$/;
 
 /**
- * What is counted in a passage. A sentence ends at a full stop, question or exclamation mark, or an empty line; “he
- * did!” she said is one.
+ * Words of a text that are names: written with a capital within a sentence, or only ever at the start of one, unknown as
+ * a word, and followed by what somebody does.
+ */
+function namesIn(sentences: readonly string[][]): Set<string> {
+  const [within, lower] = [new Set<string>(), new Set<string>()];
+  for (const words of sentences)
+    words.forEach((w, i) => {
+      if (!/^\p{Lu}/u.test(w)) lower.add(w);
+      else if (i > 0) within.add(w.toLowerCase());
+    });
+  const first = sentences.flatMap(([w, next]) =>
+    w && next && /^\p{Lu}\p{Ll}/u.test(w) && !listed(DALE, w) && DOES.test(next) && !/(?:s|ing|ed)$/.test(w)
+      ? [w.toLowerCase()]
+      : [],
+  );
+  return new Set([...within, ...first].filter((w) => !lower.has(w)));
+}
+
+/** Words of a sample by which Spache counts. */
+const SAMPLE = 100;
+
+/**
+ * What is counted in a passage. A name is never a hard word, wherever it stands. For Spache a strange word counts once
+ * in each hundred words, as the formula has it.
  */
 export function countsOf(text: string): Counts {
   const counts: Counts = {
@@ -106,11 +135,10 @@ export function countsOf(text: string): Counts {
     difficult: 0,
     unfamiliar: 0,
   };
-  const strange = new Set<string>();
-  const sentences = text.replace(ABBREVIATIONS, '$1').split(/(?<=[.!?…]["”’»)]*)\s+(?!\p{Ll})|\n\s*\n/u);
-  for (const sentence of sentences) {
-    const words = sentence.match(/[\p{L}\p{N}]+(?:['’-][\p{L}\p{N}]+)*/gu) ?? [];
-    if (!words.length) continue;
+  const sentences = sentencesIn(text).map(wordsOf);
+  const names = namesIn(sentences);
+  let strange = new Set<string>();
+  for (const words of sentences) {
     counts.sentences++;
     words.forEach((word, i) => {
       const syllables = Math.max(1, syllable(word));
@@ -118,20 +146,25 @@ export function countsOf(text: string): Counts {
       counts.syllables += syllables;
       counts.letters += (word.match(/\p{L}/gu) ?? []).length;
       counts.characters += (word.match(/[\p{L}\p{N}]/gu) ?? []).length;
-      const name = i > 0 && /^\p{Lu}/u.test(word);
+      const isName = /^\p{Lu}/u.test(word) && (i > 0 || names.has(word.toLowerCase()));
       if (syllables >= 3) {
         counts.long++;
         const bare = /(es|ed|ing)$/.test(word)
           ? Math.max(1, syllable(word.replace(/(es|ed|ing)$/, '')))
           : syllables;
-        if (!name && !word.includes('-') && bare >= 3) counts.complex++;
+        if (!isName && !word.includes('-') && bare >= 3) counts.complex++;
       }
-      if (/^\p{N}+$/u.test(word) || name) return;
-      if (!listed(DALE, word)) counts.difficult++;
-      if (!listed(SPACHE, word)) strange.add(word.toLowerCase());
+      if (!/^\p{N}+$/u.test(word) && !isName) {
+        if (!listed(DALE, word)) counts.difficult++;
+        if (!listed(SPACHE, word)) strange.add(word.toLowerCase());
+      }
+      if (counts.words % SAMPLE === 0) {
+        counts.unfamiliar += strange.size;
+        strange = new Set();
+      }
     });
   }
-  counts.unfamiliar = strange.size;
+  counts.unfamiliar += strange.size;
   return counts;
 }
 
@@ -182,7 +215,7 @@ export function levelOf(text: string): Level {
     },
     {
       name: 'Dale–Chall',
-      source: 'Dale and Chall 1948, new 1995',
+      source: 'formula of Dale and Chall 1948, their word list of 1995',
       use: 'grade 4 and up, by words most children know',
       score: dale,
       grade: [daleFrom, Math.min(17, daleTo)],
@@ -241,13 +274,17 @@ export function levelOf(text: string): Level {
     .filter((m) => !m.but)
     .map((m) => (m.grade[0] + m.grade[1]) / 2)
     .sort((a, b) => a - b);
-  const middle =
-    (placed[Math.floor((placed.length - 1) / 2)] + placed[Math.ceil((placed.length - 1) / 2)]) / 2;
+  // Below grade 3 the measure that was made for it decides.
+  const isFirst = spacheScore < FIRST_GRADES;
+  const middle = isFirst
+    ? spacheScore
+    : (placed[Math.floor((placed.length - 1) / 2)] + placed[Math.ceil((placed.length - 1) / 2)]) / 2;
+  const all = isFirst ? [...placed, spacheScore] : placed;
   return {
     counts,
     short: counts.words < STEADY_WORDS,
     measures,
-    spread: placed.length ? { low: placed[0], middle, high: placed[placed.length - 1] } : undefined,
+    spread: all.length ? { low: Math.min(...all), middle, high: Math.max(...all) } : undefined,
   };
 }
 

@@ -1,6 +1,6 @@
 /** How long reading takes: pages to words by the book's form, words to minutes by who reads. */
 import { onceOf } from '../plan/once';
-import { gradeOf } from '../plan/age';
+import { ageOn, gradeOf } from '../plan/age';
 import { booksById, byId, groupBy, homes, isFor } from '../plan/lookup';
 import type { Book, BookForm } from '../plan/book';
 import type { IsoDate } from '../plan/measures';
@@ -10,12 +10,36 @@ import type { Part } from '../plan/lesson';
 /** Words on a page, by form. Common practice, no source; forms without running text have none. */
 export const WORDS_PER_PAGE: Partial<Record<BookForm, number>> = {
   book: 250,
-  reader: 90,
+  reader: 60,
   'picture book': 60,
+  'board book': 10,
   workbook: 100,
   cards: 40,
   site: 250,
 };
+/**
+ * Readers and books for those who begin to read alone have fewer: up to the age they are read from, so many words a
+ * page. Common practice, no source.
+ */
+const FIRST_PAGES: Partial<Record<BookForm, readonly [readFrom: number, words: number][]>> = {
+  reader: [
+    [5, 30],
+    [7, 60],
+    [9, 90],
+  ],
+  book: [
+    [7, 90],
+    [8, 130],
+    [9, 180],
+  ],
+};
+
+/** Words on a page of a book, by its form and by whom it is for. */
+export function wordsPerPage(book: Pick<Book, 'form' | 'readFrom'>): number {
+  const { form, readFrom } = book;
+  const first = readFrom === null ? undefined : FIRST_PAGES[form]?.find(([from]) => readFrom <= from);
+  return first?.[1] ?? WORDS_PER_PAGE[form] ?? 0;
+}
 
 /** Words a minute an adult reads aloud (Brysbaert 2019, meta-analysis: 183). */
 export const ALOUD_RATE = 183;
@@ -24,6 +48,28 @@ export const LISTENING_PACE = 0.8;
 
 /** Words a minute read silently by school grade 1 to 12 (Taylor 1965; values from memory). */
 export const SILENT_RATE = [80, 115, 138, 158, 173, 185, 195, 204, 214, 224, 237, 250];
+
+/**
+ * Words a minute read aloud in grades 1 to 3, in autumn, winter and spring: medians of Hasbrouck and Tindal 2017 (from
+ * memory; nothing is given for autumn of grade 1, half of the winter's stands there). Who begins to read reads aloud,
+ * whether anybody listens or not.
+ */
+export const ORAL_RATE: readonly (readonly [autumn: number, winter: number, spring: number])[] = [
+  [15, 29, 60],
+  [50, 84, 100],
+  [83, 97, 112],
+];
+/** Below this age nobody reads alone: books are looked at, for so many minutes. Own choice. */
+export const READS_FROM = 5;
+const LOOKS_FOR = 8;
+
+/** Words a minute a child reads at a grade in a season of the school year: aloud up to grade 3, silently beyond. */
+export function readingRate(grade: number, date: IsoDate): number {
+  if (grade > ORAL_RATE.length) return silentRate(grade);
+  const month = Number(date.slice(5, 7));
+  const season = month >= 8 && month <= 11 ? 0 : month === 12 || month <= 2 ? 1 : 2;
+  return ORAL_RATE[Math.max(1, grade) - 1][season];
+}
 
 /** Minutes a reading takes when its pages say nothing. */
 const READING_WITHOUT_PAGES = 15;
@@ -43,9 +89,9 @@ export function minutesAloud(words: number): number {
  * Words on so many pages of a book: its real count in proportion where it was counted, else by its form. 0 for what is
  * not read.
  */
-export function wordsOf(book: Pick<Book, 'form' | 'pages' | 'words'>, pages: number): number {
+export function wordsOf(book: Pick<Book, 'form' | 'pages' | 'words' | 'readFrom'>, pages: number): number {
   if (book.words !== null && book.pages) return Math.round((book.words * pages) / book.pages);
-  return pages * (WORDS_PER_PAGE[book.form] ?? 0);
+  return pages * wordsPerPage(book);
 }
 
 /** Measured minutes below which a rate says too little to go by. Own choice: two short sittings. */
@@ -85,7 +131,7 @@ export function ownRate(
   const measured = measuredReading(plan, childId) ?? child.measured.reading;
   return measured
     ? { rate: Math.max(1, Math.round(measured.amount / measured.minutes)), measuredOn: measured.on }
-    : { rate: silentRate(gradeOf(child.birthMonth, date)), measuredOn: 0 };
+    : { rate: readingRate(gradeOf(child.birthMonth, date), date), measuredOn: 0 };
 }
 
 /** Minutes of reading: aloud by an adult, alone by each child at the rate measured, else the table's. */
@@ -94,9 +140,11 @@ export function readingClock(plan: Pick<Plan, 'readings' | 'books' | 'children'>
   alone: (words: number, childId: string, date: IsoDate) => number;
 } {
   const rates = new Map<string, number>();
+  const born = new Map(plan.children.map((c) => [c.id, c.birthMonth]));
   return {
     aloud: minutesAloud,
     alone: (words, childId, date) => {
+      if (ageOn(born.get(childId)!, date) < READS_FROM) return words > 0 ? LOOKS_FOR : 0;
       const key = `${childId} ${date}`;
       if (!rates.has(key)) rates.set(key, ownRate(plan, childId, date).rate);
       return Math.ceil(words / rates.get(key)!);

@@ -8,9 +8,22 @@ export function ageOn(birthMonth: string, date: IsoDate): number {
   return date.slice(5, 7) >= birthMonth.slice(5, 7) ? years : years - 1;
 }
 
-/** School grade that goes with an age: grade 1 at six (common practice, no source). Zero and below: before school. */
-export function gradeOf(birthMonth: string, date: IsoDate): number {
-  return ageOn(birthMonth, date) - 5;
+/**
+ * School grade: grade 1 for who is six as the school year begins (common practice, no source), and the same until the
+ * next one begins. Zero and below: before school.
+ * @param yearStarts the first day of the school year; without it the last 1 September is taken
+ */
+export function gradeOf(birthMonth: string, date: IsoDate, yearStarts?: IsoDate): number {
+  const isWithin = yearStarts && yearStarts <= date && lastSeptember(date) <= addYear(yearStarts);
+  return ageOn(birthMonth, isWithin ? yearStarts : lastSeptember(date)) - 5;
+}
+
+const addYear = (date: IsoDate): IsoDate => `${Number(date.slice(0, 4)) + 1}${date.slice(4)}`;
+
+/** The 1 September by which ages are told at school; schools that begin in late August count by the one to come. */
+function lastSeptember(date: IsoDate): IsoDate {
+  const year = Number(date.slice(0, 4));
+  return `${date.slice(5) >= '08-15' ? year : year - 1}-09-01`;
 }
 
 /** Ages in words: “8 to 12”, “8 and up”, “up to 12”; empty where neither end is said. */

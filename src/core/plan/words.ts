@@ -147,6 +147,7 @@ export const LEADS = ['leads', 'near', 'not-needed'] as const;
 export const BOOK_FORMS = [
   'book',
   'picture book',
+  'board book',
   'reader',
   'workbook',
   'cards',

@@ -3,6 +3,7 @@
 import { useLayoutEffect, useRef } from 'react';
 import styled from 'styled-components';
 import type { Suits } from '@/core/books/fit';
+import { READ_ALONE, takenIn } from '@/core/books/taken-in';
 import type { Role } from '@/core/plan/plan';
 import { Button, PlainButton } from '@/kit/button';
 import { Hatch } from '@/kit/hatch';
@@ -99,9 +100,9 @@ export function ChosenBook({ book: p, readers, left, focused, onPut, onEdit, onB
                         {reader.name}
                       </span>
                     </th>
-                    <td>{listening(c.listen)}</td>
+                    <td>{listening(c.listen, takenIn(p.book.form, 'listen'))}</td>
                     <td>
-                      {reading(c.read)}
+                      {READ_ALONE.has(p.book.form) ? reading(c.read) : ''}
                       {c.minutesAlone && (c.read === 'fits' || c.read === 'stretch')
                         ? `, ${c.minutesAlone} min`
                         : ''}
@@ -165,12 +166,12 @@ export function ChosenBook({ book: p, readers, left, focused, onPut, onEdit, onB
   );
 }
 
-const listening = (s: Suits): string =>
+const listening = (s: Suits, done: string): string =>
   ({
-    fits: 'to hear',
-    young: 'young, to hear',
-    stretch: 'nearly, to hear',
-    beyond: 'not to hear yet',
+    fits: `to be ${done}`,
+    young: `young, to be ${done}`,
+    stretch: `nearly to be ${done}`,
+    beyond: `not to be ${done} yet`,
     'not for': 'not for them',
   })[s];
 const reading = (s: Suits): string =>
