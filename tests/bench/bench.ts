@@ -33,10 +33,15 @@ import { dayTable } from './day';
 import { generatedPlan } from './generated';
 import { killWhileTicking } from './killed';
 import { layOutTable } from './lay-out';
+import { workTable } from './work';
 import { yearsTable } from './years';
 
 if (process.argv[2] === 'cautions') {
   cautionsTable();
+  process.exit(0);
+}
+if (process.argv[2] === 'work') {
+  workTable();
   process.exit(0);
 }
 if (process.argv[2] === 'years') {

@@ -89,7 +89,7 @@ const isOutgrown = (book: Book, child: Child, date: IsoDate, way: 'listen' | 're
 
 /** Words that join or count other words; they say nothing of a topic. */
 const SMALL = new Set(
-  'about after again against all also among and another are around back because been before being between book books both but came can come day days did does down each even ever every first for from get gives goes good great had has have her here him his how into its just large last little long made make many may more most much must near new next not now off old one only other our out over own part parts people same see set she should small some such take tales than that the their them then there these they things this those through time too two under until upon very was way were what when where which while who why will with without work you your'.split(
+  'became become becomes turns went goes grow grows happens happened use used uses comes began begin learn learns help helps work works need needs about after again against all also among and another are around back because been before being between book books both but came can come day days did does down each even ever every first for from get gives goes good great had has have her here him his how into its just large last little long made make many may more most much must near new next not now off old one only other our out over own part parts people same see set she should small some such take tales than that the their them then there these they things this those through time too two under until upon very was way were what when where which while who why will with without work you your'.split(
     ' ',
   ),
 );

@@ -1,5 +1,6 @@
 /** Gives out the work: every child's version of every part the ladder makes. */
-import { once, sameList } from '../plan/once';
+import { ageOn } from '../plan/age';
+import { once, onceOf, sameList } from '../plan/once';
 import { cautionsFor } from '../cautions/match';
 import { pagesText, readingMinutes, usesRead } from '../books/reading';
 import type { Rung, Skill } from '../plan/measures';
@@ -11,9 +12,10 @@ import type { Work } from '../plan/work';
 import { assignmentKey, booksById, byId, childrenOf, groupBy, homes, takesPart } from '../plan/lookup';
 import { writerOf, type Writer } from './handwriting';
 import { isLadderKind, KINDS_OF_WORK, recast, SHOWN_BY, type Asked, type WorkKind } from './kinds';
+import { isToldAsWell, isWritten, saidVersion, WRITES_MORE_FROM } from './said';
 import { materialOf } from './material';
 import { moved, rungOf } from '../plan/rungs';
-import type { Teaching } from './together';
+import type { Teaching, Turn } from './together';
 import type { Version } from './version';
 
 /** A piece of work for one child: a part of a lesson that the ladder has versions of. */
@@ -32,6 +34,8 @@ export interface Ladder {
   skillFor: (piece: Piece, rung: Rung) => Skill;
   /** What a version is made from. */
   askedFor: (piece: Piece, rung?: Rung) => Asked;
+  /** Whether it is said instead of written: one writing task in a lesson is enough under ten. */
+  isOnlySaid: (piece: Piece) => boolean;
   /** The work on any rung, as this child would get it; on the rung they stand on by default. */
   versionOf: (piece: Piece, rung?: Rung) => Version;
 }
@@ -60,7 +64,7 @@ export const ladderOf = once((plan: Plan): Ladder => {
 
   const writer = (child: Child, unit: Unit): Writer => {
     const key = `${child.id} ${unit.starts}`;
-    if (!writers.has(key)) writers.set(key, writerOf(child, unit.starts, measured));
+    if (!writers.has(key)) writers.set(key, writerOf(child, unit.starts, measured, plan.year?.starts));
     return writers.get(key)!;
   };
   const workOf = ({ part }: Piece): Work | undefined =>
@@ -113,6 +117,38 @@ export const ladderOf = once((plan: Plan): Ladder => {
       work: of && { title: of.part.title, version: versionOf({ ...of, child: learner }) },
     };
   };
+  const turn = ({ part, child, unit }: Piece): Turn => {
+    const asked = workers(part, unit, plan.children).sort((a, b) => (a.birthMonth > b.birthMonth ? -1 : 1));
+    return {
+      at: Math.max(
+        0,
+        asked.findIndex((c) => c.id === child.id),
+      ),
+      of: Math.max(1, asked.length),
+    };
+  };
+  const inLesson = groupBy(plan.parts, (p) => p.lessonId ?? '');
+  const writes = (piece: Piece): boolean => isWritten(kindFor(piece), rungFor(piece));
+  const firstWritten = new Map<string, string | undefined>();
+  const isOnlySaid = (piece: Piece): boolean => {
+    const { child, lesson, unit, part } = piece;
+    if (ageOn(child.birthMonth, unit.starts) >= WRITES_MORE_FROM || !writes(piece)) return false;
+    const key = `${lesson.id} ${child.id}`;
+    if (!firstWritten.has(key)) {
+      const written = (inLesson.get(lesson.id) ?? []).filter(
+        (p) =>
+          isLadderKind(p.kind) &&
+          workers(p, unit, plan.children).includes(child) &&
+          writes({ part: p, child, lesson, unit }),
+      );
+      // What is told as well as it is written gives way to what must be written.
+      const first =
+        written.find((p) => !isToldAsWell(kindFor({ part: p, child, lesson, unit }))) ?? written[0];
+      firstWritten.set(key, first?.id);
+    }
+    const first = firstWritten.get(key);
+    return first !== undefined && first !== part.id;
+  };
   const reading = ({ part, child }: Piece): { what: string; minutes: number } => ({
     what: read(part, child.id)
       .map((u) => `“${books.get(pulls.get(u.pullId)!.bookId)!.title}”${pagesText(u)}`)
@@ -130,6 +166,7 @@ export const ladderOf = once((plan: Plan): Ladder => {
       amount: changed.get(kind)?.versions[keyOf(rung)]?.amount ?? null,
       reading: () => reading(piece),
       teaching: () => teaching(piece),
+      turn: () => turn(piece),
       work: kind === piece.part.kind ? workOf(piece) : undefined,
     };
   };
@@ -138,7 +175,8 @@ export const ladderOf = once((plan: Plan): Ladder => {
     const kind = kindFor(piece);
     const asked = askedFor(piece, rung);
     const of = changed.get(kind)?.versions[keyOf(rung)];
-    const made = recast(KINDS_OF_WORK[kind].version(asked), of);
+    const version = isOnlySaid(piece) ? saidVersion(kind, asked) : KINDS_OF_WORK[kind].version(asked);
+    const made = recast(version, of);
     // What says its own minutes takes those; and what everyone does together is led as one thing, not child by child.
     const shared = SHARED_KINDS.includes(part.kind);
     const minutes =
@@ -162,7 +200,7 @@ export const ladderOf = once((plan: Plan): Ladder => {
         .slice(0, NOTE),
     };
   };
-  return { kindFor, rungFor, skillFor, askedFor, versionOf };
+  return { kindFor, rungFor, skillFor, askedFor, isOnlySaid, versionOf };
 });
 
 /** What a part needs care for, in a few words; also what its own words, the family's, name. */
@@ -199,14 +237,17 @@ export const assignments = once((plan: Plan): Assignment[] => {
   );
   const { versionOf } = ladderOf(plan);
   const made: Assignment[] = [];
+  const placeOf = places(plan);
+  const inLesson = groupBy(plan.parts, (p) => p.lessonId ?? '');
   for (const part of plan.parts) {
     const { lesson, unit } = homeOf(part);
     if (!isLadderKind(part.kind) || !lesson || !unit) continue;
+    const from = { part, lesson, beside: inLesson.get(lesson.id)!, place: placeOf(lesson), world };
     for (const child of workers(part, unit, plan.children)) {
       const was = before.get(assignmentKey(part.id, child.id));
       if (was && done.get(part.id)?.some((m) => m.childId === null || m.childId === child.id)) made.push(was);
       else if (was?.byHand) made.push({ ...was, note: careFor(plan, part, unit, was.wording) });
-      else if (was && isMadeFrom(was, { part, lesson, world })) made.push(was);
+      else if (was && isMadeFrom(was, from)) made.push(was);
       else {
         const { amount: _, letters: __, ...version } = versionOf({ part, child, lesson, unit });
         const assignment = {
@@ -216,7 +257,7 @@ export const assignments = once((plan: Plan): Assignment[] => {
           wording: version.wording.slice(0, 2000),
           byHand: false,
         };
-        madeFrom.set(assignment, { part, lesson, world });
+        madeFrom.set(assignment, from);
         made.push(assignment);
       }
     }
@@ -227,8 +268,29 @@ export const assignments = once((plan: Plan): Assignment[] => {
 interface MadeFrom {
   part: Part;
   lesson: Lesson;
+  /** The parts of the lesson: what else is written in it. */
+  beside: readonly Part[];
+  /** Where the lesson stands in its unit. */
+  place: string;
   world: World;
 }
+
+/** Where each lesson stands among those of its unit, and among those that share its passage. */
+const places = onceOf<Plan, 'lessons', (lesson: Lesson) => string>(['lessons'], (plan) => {
+  const found = new Map<string, string>();
+  for (const lessons of groupBy(
+    plan.lessons.filter((l) => !l.leftOut),
+    (l) => l.unitId,
+  ).values()) {
+    const sharing = lessons.filter((l) => !l.passage.trim()).length;
+    let before = 0;
+    lessons.forEach((l, i) => {
+      found.set(l.id, `${i} ${before} ${sharing}`);
+      if (!l.passage.trim()) before++;
+    });
+  }
+  return (lesson) => found.get(lesson.id) ?? '';
+});
 
 /** What each assignment was made from: while that is the same, it need not be made again. */
 const madeFrom = new WeakMap<Assignment, MadeFrom>();
@@ -240,6 +302,9 @@ function isMadeFrom(assignment: Assignment, now: MadeFrom): boolean {
     now.part.kind !== 'teaching' &&
     was?.part === now.part &&
     was.lesson === now.lesson &&
+    was.place === now.place &&
+    was.beside.length === now.beside.length &&
+    was.beside.every((p, i) => p === now.beside[i]) &&
     was.world === now.world
   );
 }
@@ -254,8 +319,20 @@ let lastWorld: World | undefined;
 
 /** The same one as last time, if all in it is the same. */
 function worldOf(plan: Plan): World {
-  const { family, children, units, works, books, pulls, uses, readings } = plan;
-  const lists = [family, children, units, works, books, pulls, uses, readings];
+  const { family, children, units, works, books, pulls, uses, readings, questions, objectives } = plan;
+  const lists = [
+    family,
+    plan.year?.starts,
+    children,
+    units,
+    works,
+    books,
+    pulls,
+    uses,
+    readings,
+    questions,
+    objectives,
+  ];
   const hands = plan.marks
     .filter((m) => m.letters)
     .map((m) => m.id)

@@ -1,91 +1,191 @@
-/** Copying on five rungs: trace a word, a few words, a line, a stanza, all of it; cut from the real passage. */
+/**
+ * Copying on five rungs, from the real passage: traced, a phrase, a line or a sentence, a stanza or a few sentences, more.
+ * The passage is walked through: each lesson takes it up where the one before left it, and the last has all of it, for
+ * those who can.
+ */
+import { count } from '../plan/called';
 import type { Rung } from '../plan/measures';
 import { lettersOf, minutesToCopy, type Writer } from './handwriting';
-import { count } from '../plan/called';
+import type { Material } from './material';
+import { isVerse, joined, phrasesIn, stanzasIn, startOf, unitsIn, wordCount } from './text-pieces';
 import { evenOne, plain, type Version } from './version';
 import { wordingFor } from './wordings';
 
 /** Minutes to lay out paper and pencil and to look it over afterwards. */
 const SETTLING = 3;
 
-/** Passages cut to a rung, longest first is not wanted: the rung's own cut is the full amount. */
-export function cutFor(passage: string, rung: Rung): string {
-  const lines = passage.split('\n').map((l) => l.trim());
-  const stanzas = passage
-    .trim()
-    .split(/\n\s*\n/)
-    .map((s) => s.trim())
-    .filter(Boolean);
-  const firstLine = lines.find(Boolean) ?? '';
-  const words = firstLine.match(/[\p{L}\p{N}’'-]+/gu) ?? [];
+/** Words of a sentence that is copied on rung 3, of two or three on rung 4, of those on rung 5. Common practice, no source. */
+const SENTENCE = 12;
+const A_FEW = { sentences: 3, words: 40 };
+const A_LOT = { least: 60, most: 80 };
+/** Letters of a word that is traced. */
+const TRACED = 4;
+
+/** What is copied from, and where in the unit a lesson stands. */
+export type Copied = Pick<Material, 'passage' | 'traced' | 'walk' | 'place'>;
+
+/** Groups of whole units, each as long as a rung asks for. */
+function grouped(passage: string, most: { units: number; words: number }): string[] {
+  const groups: string[][] = [];
+  for (const unit of unitsIn(passage)) {
+    const group = groups.at(-1);
+    if (group && group.length < most.units && wordCount([...group, unit].join(' ')) <= most.words)
+      group.push(unit);
+    else groups.push([unit]);
+  }
+  return groups.map((g) => joined(passage, g));
+}
+
+/** The last piece taken with the one before it where it is only a rest. */
+function withoutRest(pieces: string[], least: number): string[] {
+  const last = pieces.at(-1);
+  return pieces.length > 1 && last && wordCount(last) < least ? pieces.slice(0, -1) : pieces;
+}
+
+/** The pieces in which a rung goes through a passage, in its order. */
+export function piecesFor(passage: string, rung: Rung): string[] {
+  const verse = isVerse(passage);
   switch (rung) {
     case 1:
-      return longest(words);
+      return tracedWords(passage.match(/\p{L}+/gu) ?? []);
     case 2:
-      return words.slice(0, 3).join(' ');
-    case 3:
-      return firstLine;
+      return phrasesIn(passage);
+    case 3: {
+      const units = unitsIn(passage);
+      const short = verse ? units : units.filter((u) => wordCount(u) <= SENTENCE);
+      // Where no sentence is as short, the shortest there is: none is broken off.
+      return short.length ? short : [...units].sort((a, b) => wordCount(a) - wordCount(b)).slice(0, 1);
+    }
     case 4:
-      return stanzas[0] ?? '';
-    case 5:
-      return stanzas.join('\n\n');
+      return verse ? stanzasIn(passage) : grouped(passage, { units: A_FEW.sentences, words: A_FEW.words });
+    case 5: {
+      const most = { units: Infinity, words: A_LOT.most };
+      return verse
+        ? stanzasIn(passage).reduce<string[]>((all, stanza) => {
+            const before = all.at(-1);
+            const most = Math.min(A_LOT.most, Math.ceil(wordCount(passage) / 2));
+            if (before !== undefined && wordCount(before) + wordCount(stanza) <= most)
+              all[all.length - 1] = `${before}\n\n${stanza}`;
+            else all.push(stanza);
+            return all;
+          }, [])
+        : withoutRest(grouped(passage, most), A_LOT.least / 2);
+    }
   }
 }
 
-/** The first so many words of a passage, in its own lines. */
-export function firstWords(passage: string, n: number): string {
-  const words = [...passage.trim().matchAll(/\S+/g)].slice(0, n);
-  const last = words.at(-1);
-  return last ? passage.trim().slice(0, last.index + last[0].length) : '';
+/** Words short enough to be traced, each once, the small ones last. */
+function tracedWords(words: readonly string[]): string[] {
+  const short = [...new Set(words.map((w) => w.toLowerCase()))].filter(
+    (w) => w.length <= TRACED && w.length > 1,
+  );
+  const small =
+    /^(?:the|and|to|of|a|in|is|it|as|at|on|or|for|her|his|she|he|they|was|by|be|so|an|if|but|off|came)$/;
+  return [...short.filter((w) => w.length >= 3 && !small.test(w)), ...short.filter((w) => small.test(w))];
+}
+
+export interface CopyText {
+  /** What the rung takes of the passage here, and as much of it as the hand writes in one stretch. */
+  asked: string;
+  text: string;
+  /** It is all of the passage. */
+  whole: boolean;
+  /** How often the passage has been gone through before. */
+  round: number;
 }
 
 /**
- * What a child copies of a passage on a rung: the rung's own cut, and as much of it as they can write in one stretch.
- * @param words so many words instead of the rung's own cut
+ * What a child copies in a lesson: the piece of the passage that comes here, as much of it as they can write in one
+ * stretch, never broken off within a line or a sentence.
+ * @param words about so many words instead of the rung's own piece
  */
-export function copyText(
-  passage: string,
-  rung: Rung,
-  writer: Writer,
-  words: number | null = null,
-): { asked: string; text: string } {
-  const asked = words === null ? cutFor(passage, rung) : firstWords(passage, words);
-  let text = asked;
-  while (minutesFor(text, writer) > writer.stretch && wordCount(text) > 1) text = withoutLastPiece(text);
-  return { asked, text };
+export function copyText(from: Copied, rung: Rung, writer: Writer, words: number | null = null): CopyText {
+  const { passage, walk } = from;
+  const fits = (text: string): boolean => minutesFor(text, writer) <= writer.stretch;
+  const all = joined(passage, unitsIn(passage));
+  if (rung === 1) {
+    const traced = [writer.initial, ...tracedWords(from.traced)].filter(Boolean);
+    const text = traced[from.place % traced.length] ?? '';
+    return { asked: text, text, whole: false, round: roundOf(from.place, traced.length) };
+  }
+  const isLast = walk.of > 1 && walk.place === walk.of - 1;
+  if (words === null && rung >= 4 && isLast && fits(all))
+    return { asked: all, text: all, whole: true, round: 0 };
+  const pieces = words === null ? piecesFor(passage, rung) : piecesOfWords(passage, rung, words);
+  const asked = pieces[walk.place % Math.max(1, pieces.length)] ?? '';
+  const round = roundOf(walk.place, pieces.length);
+  const text = rung === 2 ? asked : asFits(passage, asked, fits);
+  return { asked, text, whole: text === all, round };
 }
 
-/** One child's copying from a passage, with minutes by hand and age; shortened where it would outlast their attention. */
+const roundOf = (place: number, pieces: number): number => Math.floor(place / Math.max(1, pieces));
+
+/** Pieces of about so many words, as a family asks for; of phrases where even a line or a sentence has more. */
+function piecesOfWords(passage: string, rung: Rung, words: number): string[] {
+  const isShort = unitsIn(passage).some((u) => wordCount(u) > words);
+  return rung === 2 || isShort ? phrasesIn(passage) : grouped(passage, { units: Infinity, words });
+}
+
+/** As many whole lines or sentences of a text as fit; at least one. */
+function asFits(passage: string, asked: string, fits: (text: string) => boolean): string {
+  const units = unitsIn(asked);
+  let n = units.length;
+  if (fits(asked) || n <= 1) return asked;
+  while (n > 1 && !fits(joined(passage, units.slice(0, n)))) n--;
+  return joined(passage, units.slice(0, n));
+}
+
+/** One child's copying in a lesson, with minutes by hand and age; shortened where it would outlast their attention. */
 export function copyingVersion(
-  passage: string,
+  material: Copied & Pick<Material, 'topic'>,
   rung: Rung,
   writer: Writer,
   words: number | null = null,
 ): Version {
-  const { asked, text } = copyText(passage, rung, writer, words);
+  const { asked, text, whole, round } = copyText(material, rung, writer, words);
   const minutes = minutesFor(text, writer) + SETTLING;
   const shortened = text !== asked;
   return {
     rung,
-    ...inWords(text, rung, shortened || words !== null),
+    ...inWords(material, text, rung, {
+      shortened: shortened || words !== null,
+      whole,
+      round,
+      grade: writer.grade,
+    }),
     minutes,
     letters: lettersOf(text),
-    produces: 'a copied page',
+    produces: rung === 1 ? 'a traced page' : 'a copied page',
     supplies: rung === 1 ? 'a page to trace' : '',
     parentMinutes: rung === 1 ? minutes : rung === 2 ? Math.min(3, minutes) : 0,
-    note: shortened
-      ? `All ${count(wordCount(asked), 'word')} would take ${minutesFor(asked, writer)} min of writing, more than the ${writer.stretch} min that suit this age. Offered: the first ${count(wordCount(text), 'word')}.`
-      : minutesFor(text, writer) > writer.stretch
-        ? evenOne('word', minutesFor(text, writer), writer.stretch)
-        : '',
+    note: noteOn(material.passage, { asked, text }, rung, writer),
   };
 }
 
+function noteOn(
+  passage: string,
+  { asked, text }: { asked: string; text: string },
+  rung: Rung,
+  writer: Writer,
+): string {
+  if (text !== asked)
+    return `All ${count(wordCount(asked), 'word')} would take ${minutesFor(asked, writer)} min of writing, more than the ${writer.stretch} min that suit this age. Offered: the first ${count(wordCount(text), 'word')}.`;
+  if (minutesFor(text, writer) > writer.stretch)
+    return evenOne(
+      rung === 2 ? 'phrase' : isVerse(passage) ? 'line' : 'sentence',
+      minutesFor(text, writer),
+      writer.stretch,
+    );
+  if (rung === 3 && !isVerse(passage) && wordCount(text) > SENTENCE)
+    return `The shortest sentence of the passage has ${wordCount(text)} words.`;
+  return '';
+}
+
 /** Where neither the lesson nor its unit has a passage: nothing is copied, never the title of the lesson instead. */
-export const withoutPassage = (rung: Rung, doing: 'copy' | 'learn by heart'): Version => ({
+export const withoutPassage = (rung: Rung, doing: 'copy' | 'learn by heart', because?: string): Version => ({
   ...plain,
   rung,
-  wording: `Nothing to ${doing}: there is no passage`,
+  wording: `Nothing to ${doing}: ${because ?? 'there is no passage'}`,
   minutes: 0,
   parentMinutes: 0,
   note: 'Give the lesson a passage of its own, or the unit one for all its lessons.',
@@ -95,24 +195,29 @@ function minutesFor(text: string, writer: Writer): number {
   return minutesToCopy(lettersOf(text), writer.rate);
 }
 
-/** A text without its last line, or without its last word when it is one line. */
-function withoutLastPiece(text: string): string {
-  const line = text.lastIndexOf('\n');
-  if (line > 0) return text.slice(0, line).trimEnd();
-  return text.slice(0, text.lastIndexOf(' ')).trimEnd();
+/** How the piece of a passage is called: by what it is of verse or prose. */
+function called(passage: string, text: string, rung: Rung, whole: boolean): string {
+  if (whole) return 'the whole passage';
+  const verse = isVerse(passage);
+  if (rung === 3) return verse ? 'one line' : 'one sentence';
+  if (verse) return stanzasIn(text).length === 1 ? 'one stanza' : `${stanzasIn(text).length} stanzas`;
+  return count(unitsIn(text).length, 'sentence');
 }
 
-function inWords(text: string, rung: Rung, cut: boolean): Pick<Version, 'wording' | 'amount'> {
+function inWords(
+  { passage, topic }: Copied & Pick<Material, 'topic'>,
+  text: string,
+  rung: Rung,
+  { shortened, whole, round, grade }: { shortened: boolean; whole: boolean; round: number; grade: number },
+): Pick<Version, 'wording' | 'amount'> {
   const words = wordCount(text);
-  if (rung === 1) return { wording: wordingFor('copying', rung, { text }), amount: `“${text}”` };
+  const says = (fill: Record<string, string>): string =>
+    round === 0
+      ? wordingFor('copying', rung, { topic, ...fill }, 0, grade)
+      : wordingFor('copying again', rung, { topic, ...fill }, round - 1, grade);
+  if (rung === 1) return { wording: says({ text }), amount: `“${text}”` };
+  const piece = shortened ? 'from the passage' : called(passage, text, rung, whole);
   const amount =
-    rung === 2
-      ? `${words === 1 ? 'one word' : words > 3 ? `${words} words` : `${number(words)} words`}: ${text}`
-      : `${cut ? 'from the passage' : rung === 3 ? 'one line' : rung === 4 ? 'one stanza' : 'the whole passage'}, ${count(words, 'word')}: “${text.split(/\s+/).slice(0, 4).join(' ')}…”`;
-  return { wording: wordingFor('copying', rung, { amount }), amount };
+    rung === 2 ? `${count(words, 'word')}: ${text}` : `${piece}, ${count(words, 'word')}: “${startOf(text)}”`;
+  return { wording: says({ amount }), amount };
 }
-
-export const wordCount = (text: string): number => text.split(/\s+/).filter(Boolean).length;
-const longest = (words: readonly string[]): string =>
-  words.reduce((best, w) => (w.length > best.length ? w : best), '');
-const number = (n: number): string => ['no', 'one', 'two', 'three'][n] ?? String(n);

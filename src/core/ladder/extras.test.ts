@@ -10,27 +10,29 @@ const kept: Outline[] = [
 ];
 
 describe('extras proposed for a lesson', () => {
-  it('carry the lesson’s name where they are plain', () =>
-    expect(extrasFor(lesson, [], ['outdoors'], [])[0]).toMatchObject({
-      title: 'A walk to look for colour from the dye pot',
-      kind: 'walk',
-      outdoors: true,
-    }));
+  it('are about a thing of the lesson that can be done so: looked for, modelled, cooked', () => {
+    const titles = (title: string, topics: string[] = []): string[] =>
+      extrasFor({ title, topics: topics.map((t) => ({ title: t, page: null })) }, [], [], []).map(
+        (o) => o.title,
+      );
+    expect(titles('Birds of the hedge')).toContain('A walk to look for birds of the hedge');
+    expect(titles('How wool is spun', ['Spindles'])).toContain('A small model of spindles');
+    expect(titles('Bread and butter')).toContain('Cook something that goes with bread and butter');
+    for (const title of ['Trade and tolls', 'Counting in fives', 'What a law is'])
+      for (const t of titles(title))
+        expect(t).not.toMatch(/^(?:A walk to look for|A small model of|Cook something|Draw it from life)/);
+  });
   it('to the family’s taste come first, what it has kept before what is plain', () => {
     expect(
       extrasFor(lesson, kept, ['art'], [])
         .slice(0, 3)
         .map((o) => o.title),
-    ).toEqual([
-      'Felt balls',
-      'Paint or print colour from the dye pot',
-      'A folded booklet of colour from the dye pot',
-    ]);
+    ).toEqual(['Felt balls', 'Paint or print mordants', 'A folded booklet of mordants']);
     expect(extrasFor(lesson, kept, [], [])[0].title).toBe('Dye eggs with onion');
   });
   it('leave out what the lesson has already, and are otherwise all there', () => {
     expect(extrasFor(lesson, kept, [], ['felt balls']).map((o) => o.id)).not.toContain('k2');
-    expect(extrasFor(lesson, kept, [], [])).toHaveLength(kept.length + PLAIN_EXTRAS.length);
+    expect(extrasFor(lesson, kept, [], [])).toHaveLength(kept.length + PLAIN_EXTRAS.length - 1);
   });
   it('outdoors always have something indoors instead', () =>
     expect(PLAIN_EXTRAS.filter((o) => o.outdoors).every((o) => o.indoors)).toBe(true));

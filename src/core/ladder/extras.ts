@@ -4,6 +4,7 @@
  */
 import { blankDoing } from '../plan/blank';
 import { likeness } from '../pacing/grouping';
+import { canBeCooked, canBeFound, canBeModelled, nounTopics } from './doable';
 import type { Lesson, Outline } from '../plan/lesson';
 import type { Taste } from '../plan/unit';
 
@@ -20,7 +21,7 @@ const plain = (
   taste,
 });
 
-/** Activities that go with any topic; `…` stands for the lesson's title. Common practice, no source. */
+/** Activities that go with a topic; `…` stands for it. Common practice, no source. */
 export const PLAIN_EXTRAS: readonly Outline[] = [
   plain('plain-walk', 'outdoors', {
     title: 'A walk to look for …',
@@ -76,6 +77,26 @@ export const PLAIN_EXTRAS: readonly Outline[] = [
   }),
 ];
 
+/** What a topic must be for an extra that not every topic bears. */
+const BEARS: Readonly<Record<string, (topic: string) => boolean>> = {
+  'plain-walk': canBeFound,
+  'plain-plot': canBeFound,
+  'plain-model': canBeModelled,
+  'plain-cook': canBeCooked,
+  'plain-sort': (topic) => canBeFound(topic) || canBeCooked(topic) || canBeModelled(topic),
+};
+
+/** The topic of a lesson an extra can be about: a thing, and one that can be done so; undefined where there is none. */
+function topicFor(extra: Outline, lesson: Pick<Lesson, 'title' | 'topics'>): string | undefined {
+  const things = nounTopics(lesson);
+  const bears = BEARS[extra.id];
+  return bears ? things.find(bears) : (things[0] ?? lesson.title);
+}
+
+/** A topic within a sentence: without the capital it begins with, where it is no name. */
+const lowered = (topic: string): string =>
+  /^\p{Lu}\p{Ll}* \p{Lu}/u.test(topic) ? topic : `${topic[0].toLowerCase()}${topic.slice(1)}`;
+
 /** Extras for a lesson, best first; `known` are those it has already, by title. */
 export function extrasFor(
   lesson: Pick<Lesson, 'title' | 'topics'>,
@@ -83,11 +104,13 @@ export function extrasFor(
   tastes: readonly Taste[],
   known: readonly string[],
 ): Outline[] {
-  const about = lesson.title.toLowerCase();
   const words = [lesson.title, ...lesson.topics.map((t) => t.title)].join(' ');
   const all = [
     ...outlines,
-    ...PLAIN_EXTRAS.map((o) => ({ ...o, title: o.title.replace('…', about).slice(0, 200) })),
+    ...PLAIN_EXTRAS.flatMap((o) => {
+      const topic = topicFor(o, lesson);
+      return topic ? [{ ...o, title: o.title.replace('…', lowered(topic)).slice(0, 200) }] : [];
+    }),
   ];
   const worth = (o: Outline, i: number): number =>
     (o.taste && tastes.includes(o.taste) ? 4 : 0) +

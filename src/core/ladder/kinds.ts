@@ -20,6 +20,7 @@ import {
   talkVersion,
   teachingVersion,
   type Teaching,
+  type Turn,
 } from './together';
 import { plain, type Version } from './version';
 import { wordListVersion } from './word-list';
@@ -38,6 +39,8 @@ export interface Asked {
   /** What the child reads alone, and its minutes; asked for only where it is needed. */
   reading: () => { what: string; minutes: number };
   teaching: () => Teaching & { isElder: boolean };
+  /** Where the child stands among those who do the part, the youngest first. */
+  turn: () => Turn;
   /** The family's own kind. */
   work?: Work;
 }
@@ -61,41 +64,42 @@ const by = (skill: Skill): Pick<KindOfWork, 'skill' | 'stands'> => ({
 const TOGETHER_MINUTES = 20;
 const OWN_KIND_MINUTES = 15;
 const together = (a: Asked): number => a.part.minutes ?? TOGETHER_MINUTES;
-const role: KindOfWork = { ...by('hands'), version: (a) => roleVersion(a.rung, together(a)) };
+const role: KindOfWork = {
+  ...by('hands'),
+  version: (a) =>
+    roleVersion(a.rung, together(a), { title: a.part.title, place: a.material.place }, a.writer),
+};
 
 export const KINDS_OF_WORK: Record<WorkKind, KindOfWork> = {
   'tell-back': {
     skill: (rung) => (rung >= 4 ? 'writing' : 'speaking'),
     stands: tellingRung,
     counts: 'sentences',
-    version: (a) => tellingVersion(a.rung, a.writer, a.amount),
+    version: (a) => tellingVersion(a.material, a.rung, a.writer, a.amount),
   },
   copying: {
     ...by('writing'),
     counts: 'words',
     version: (a) =>
       a.material.passage
-        ? copyingVersion(a.material.passage, a.rung, a.writer, a.amount)
+        ? copyingVersion(a.material, a.rung, a.writer, a.amount)
         : withoutPassage(a.rung, 'copy'),
   },
   'word-list': {
     ...by('writing'),
     counts: 'words',
-    version: (a) =>
-      wordListVersion(
-        a.material.words,
-        `${a.material.text}\n${a.material.passage}`,
-        a.rung,
-        a.writer,
-        a.amount,
-      ),
+    version: (a) => wordListVersion(a.material, a.rung, a.writer, a.amount),
   },
   notebook: {
     ...by('writing'),
     counts: 'sentences',
-    version: (a) => notebookVersion(a.rung, a.writer, a.amount),
+    version: (a) => notebookVersion(a.material, a.rung, a.writer, a.amount),
   },
-  booklet: { ...by('writing'), counts: 'flaps', version: (a) => bookletVersion(a.rung, a.writer, a.amount) },
+  booklet: {
+    ...by('writing'),
+    counts: 'flaps',
+    version: (a) => bookletVersion(a.material, a.rung, a.writer, a.amount),
+  },
   labels: {
     ...by('writing'),
     counts: 'labels',
@@ -104,41 +108,53 @@ export const KINDS_OF_WORK: Record<WorkKind, KindOfWork> = {
   'looking-up': {
     ...by('reading'),
     counts: 'books',
-    version: (a) => lookingUpVersion(a.material, a.rung, a.amount),
+    version: (a) => lookingUpVersion(a.material, a.rung, a.writer, a.amount),
   },
   memory: {
     ...by('speaking'),
     counts: 'lines',
     version: (a) =>
-      a.material.passage
-        ? memoryVersion(a.material, a.rung, a.amount)
-        : withoutPassage(a.rung, 'learn by heart'),
+      a.material.byHeart
+        ? memoryVersion(a.material, a.rung, a.writer, a.amount)
+        : withoutPassage(
+            a.rung,
+            'learn by heart',
+            a.material.passage ? 'the passage is prose, and the unit has no verse' : undefined,
+          ),
   },
   practice: {
     ...by('reckoning'),
     counts: 'tasks',
-    version: (a) => practiceVersion(a.rung, a.writer, a.amount),
+    version: (a) => practiceVersion(a.material, a.rung, a.writer, a.amount),
   },
   'own-reading': {
     ...by('reading'),
-    version: (a) => ownReadingVersion(a.rung, a.reading().what, a.reading().minutes),
+    version: (a) => ownReadingVersion(a.material, a.rung, a.writer, a.reading()),
   },
   'own-kind': {
     skill: (_, work) => work?.skill ?? 'hands',
     stands: (rungIn, work) => rungIn(work?.skill ?? 'hands'),
     version: ownKindVersion,
   },
-  talk: { ...by('speaking'), counts: 'minutes of talking', version: (a) => talkVersion(a.rung, a.amount) },
-  quiz: { ...by('speaking'), counts: 'questions', version: (a) => quizVersion(a.material, a.rung, a.amount) },
+  talk: {
+    ...by('speaking'),
+    counts: 'minutes of talking',
+    version: (a) => talkVersion(a.material, a.rung, a.writer, a.amount),
+  },
+  quiz: {
+    ...by('speaking'),
+    counts: 'questions',
+    version: (a) => quizVersion(a.material, a.rung, a.writer, a.amount, a.turn()),
+  },
   demonstration: role,
   experiment: role,
-  presentation: { ...by('speaking'), version: (a) => presentationVersion(a.rung, together(a)) },
+  presentation: { ...by('speaking'), version: (a) => presentationVersion(a.rung, together(a), a.writer) },
   teaching: {
     ...by('speaking'),
     version: (a) => teachingVersion(a.rung, a.teaching().isElder, a.teaching(), a.part.minutes),
   },
   checklist: { ...by('speaking'), version: (a) => checklistVersion(a.material, a.rung) },
-  nothing: { ...by('speaking'), version: (a) => nothingToShow(a.rung) },
+  nothing: { ...by('speaking'), version: (a) => nothingToShow(a.rung, a.material.topic) },
 };
 
 /** What telling back becomes for a child who shows what they know in another way. */

@@ -9,7 +9,9 @@ import { blankMark } from '../plan/blank';
 import type { Child, Mark } from '../plan/plan';
 import { ageOn, gradeOf } from '../plan/age';
 import { assignments, ladderOf } from './assign';
-import { copyingVersion, cutFor, firstWords, wordCount } from './copying';
+import { aMaterial, POEM } from '../../../tests/a-material';
+import { copyingVersion, copyText, piecesFor } from './copying';
+import { isVerse, joined, phrasesIn, unitsIn, wordCount } from './text-pieces';
 import {
   attentionStretch,
   lettersOf,
@@ -33,9 +35,6 @@ const child = (birthMonth: string, rungs: Child['rungs'] = {}): Child => ({
   rungs,
 });
 const hand = (birthMonth: string): Writer => writerOf(child(birthMonth), DAY);
-const POEM =
-  'Off the hill the grey flock came,\nEach to her own bell, each to her name.\n\nShear it and wash it and hang it to dry,\nWool for the winter and none to deny.';
-
 describe('age', () => {
   it('a birthday counts from the first of its month', () => {
     expect(ageOn('2017-10', '2026-10-01')).toBe(9);
@@ -54,14 +53,77 @@ describe('age', () => {
 });
 
 describe('copying', () => {
-  it('cuts a word, three words, a line, a stanza, all', () => {
-    expect(RUNGS.map((r) => cutFor(POEM, r))).toEqual([
-      'flock',
+  const PROSE =
+    'Mr. Aldo Hobb kept the mill at Lower Reed for forty years. He rose before the sun. When the gate was drawn, the wheel began to turn, slowly at first and then much faster than before. The stones must never touch. J. R. Tamm wrote it down. So the roof stood, year after year, over the stones.';
+
+  it('goes through verse by phrases, lines, stanzas', () => {
+    expect(piecesFor(POEM, 2).slice(0, 5)).toEqual([
       'Off the hill',
-      'Off the hill the grey flock came,',
-      POEM.split('\n\n')[0],
-      POEM,
+      'the grey flock came',
+      'Each to her own bell',
+      'each to her name',
+      'Shear it and wash it',
     ]);
+    expect(piecesFor(POEM, 3)).toEqual(POEM.split(/\n+/));
+    expect(piecesFor(POEM, 4)).toEqual(POEM.split('\n\n'));
+  });
+  it('goes through prose by whole sentences: one of at most twelve words, two or three, sixty to eighty words', () => {
+    expect(piecesFor(PROSE, 3)).toEqual([
+      'Mr. Aldo Hobb kept the mill at Lower Reed for forty years.',
+      'He rose before the sun.',
+      'The stones must never touch.',
+      'J. R. Tamm wrote it down.',
+      'So the roof stood, year after year, over the stones.',
+    ]);
+    const sentences = unitsIn(PROSE);
+    expect(sentences).toHaveLength(6);
+    for (const rung of [4, 5] as const)
+      for (const piece of piecesFor(PROSE, rung)) {
+        expect(unitsIn(piece).every((u) => sentences.includes(u))).toBe(true);
+        expect(unitsIn(piece).length).toBeLessThanOrEqual(rung === 4 ? 3 : 6);
+        expect(wordCount(piece)).toBeLessThanOrEqual(rung === 4 ? 40 : 80);
+      }
+  });
+  it.each(['Off the hill, and over the bridge, the grey flock came to the fold.', POEM, PROSE])(
+    'asks for whole phrases of two words or more on rung 2: %s',
+    (text) => {
+      for (const phrase of phrasesIn(text)) {
+        expect(text.replace(/\s+/g, ' ')).toContain(phrase);
+        expect(wordCount(phrase)).toBeGreaterThanOrEqual(2);
+        expect(wordCount(phrase)).toBeLessThanOrEqual(8);
+      }
+      expect(
+        phrasesIn(text)
+          .join(' ')
+          .match(/\p{L}+/gu),
+      ).toEqual(text.match(/\p{L}+/gu));
+    },
+  );
+  it('takes each lesson where the one before left off, the whole at the end for those who can, and then anew in another way', () => {
+    const at = (rung: Rung, place: number): string =>
+      copyText(aMaterial({ place, walk: { place, of: 6 } }), rung, hand('2014-05')).text;
+    for (const rung of [2, 3] as const) {
+      const pieces = piecesFor(POEM, rung);
+      expect(pieces.map((_, i) => at(rung, i))).toEqual(pieces);
+    }
+    expect([at(4, 0), at(4, 1), at(4, 5)]).toEqual([...POEM.split('\n\n'), POEM]);
+    expect(at(3, 5)).not.toBe(POEM);
+    const says = (place: number): string =>
+      copyingVersion(aMaterial({ place, walk: { place, of: 9 } }), 4, hand('2017-05')).wording;
+    expect([says(0), says(2), says(4)].map((w) => w.split(',')[0])).toEqual([
+      'Copy',
+      'Look',
+      'Have it dictated',
+    ]);
+    expect(new Set(Array.from({ length: 8 }, (_, i) => says(i))).size).toBe(8);
+  });
+  it('traces the initial, then words of four letters at most', () => {
+    const traced = Array.from(
+      { length: 6 },
+      (_, place) => copyText(aMaterial({ place }), 1, hand('2023-04')).text,
+    );
+    expect(traced.slice(0, 3)).toEqual(['C', 'hook', 'wool']);
+    expect(traced.every((w) => w.length <= 4)).toBe(true);
   });
 
   const passage = fc
@@ -69,7 +131,7 @@ describe('copying', () => {
       fc
         .array(
           fc
-            .array(fc.stringMatching(/^[a-zäé’]{1,12}$/), { minLength: 1, maxLength: 12 })
+            .array(fc.stringMatching(/^[a-zäé][a-zäé’]{0,11}$/), { minLength: 1, maxLength: 12 })
             .map((w) => w.join(' ')),
           { minLength: 1, maxLength: 8 },
         )
@@ -78,13 +140,32 @@ describe('copying', () => {
     )
     .map((s) => s.join('\n\n'));
 
-  it('asks never more than the passage, and more on a higher rung', () => {
+  it('asks never more than the passage, and never breaks off within a line or a sentence', () => {
     fc.assert(
-      fc.property(passage, (text) => {
-        const amounts = RUNGS.map((r) => lettersOf(cutFor(text, r)));
-        expect(amounts[4]).toBeLessThanOrEqual(lettersOf(text));
-        for (const r of [2, 3, 4]) expect(amounts[r]).toBeGreaterThanOrEqual(amounts[r - 1]);
-      }),
+      fc.property(
+        passage,
+        fc.constantFrom<Rung>(3, 4, 5),
+        fc.nat(20),
+        fc.option(fc.integer({ min: 13, max: 80 }), { nil: null }),
+        (text, rung, place, words) => {
+          const m = aMaterial({ passage: text, walk: { place, of: 21 } });
+          const given = copyText(m, rung, hand('2017-05'), words);
+          const units = unitsIn(text);
+          // Where a line or a sentence has more words than are asked for, whole phrases are copied.
+          if (words !== null && units.some((u) => wordCount(u) > words)) return;
+          const lines = given.text.split(/\n+/);
+          if (isVerse(text)) for (const line of lines) expect(units).toContain(line);
+          else
+            expect(
+              units.some((u) => given.text.startsWith(u)) && units.some((u) => given.text.endsWith(u)),
+            ).toBe(true);
+          expect(given.text.length).toBeGreaterThan(0);
+          expect(lettersOf(given.text)).toBeLessThanOrEqual(lettersOf(text));
+          expect(joined(text, units).replace(/\s+/g, ' ')).toBe(text.trim().replace(/\s+/g, ' '));
+          if (words !== null && unitsIn(given.text).length > 1)
+            expect(wordCount(given.text)).toBeLessThanOrEqual(words);
+        },
+      ),
     );
   });
 
@@ -95,40 +176,41 @@ describe('copying', () => {
         fc.integer({ min: 2010, max: 2023 }),
         fc.constantFrom(...RUNGS),
         (text, year, rung) => {
-          const c = child(`${year}-05`);
-          const version = copyingVersion(text, rung, writerOf(c, DAY));
-          const full = minutesToCopy(
-            lettersOf(cutFor(text, rung)),
-            sustainedRate(gradeOf(c.birthMonth, DAY)),
-          );
-          const stretch = attentionStretch(ageOn(c.birthMonth, DAY));
-          if (full <= stretch) expect(version.note).toBe('');
-          else if (wordCount(cutFor(text, rung)) > 1)
-            expect(version.note).toContain(`more than the ${stretch} min that suit this age`);
+          const writer = writerOf(child(`${year}-05`), DAY);
+          const m = aMaterial({ passage: text });
+          const { asked, text: given } = copyText(m, rung, writer);
+          const version = copyingVersion(m, rung, writer);
+          const minutes = (t: string): number => minutesToCopy(lettersOf(t), writer.rate);
+          if (given !== asked) {
+            expect(minutes(asked)).toBeGreaterThan(writer.stretch);
+            expect(version.note).toContain(`more than the ${writer.stretch} min that suit this age`);
+          }
+          if (given === asked && minutes(given) > writer.stretch)
+            expect(version.note).toMatch(/^Even one (?:line|phrase|sentence)/);
           expect(version.minutes).toBeGreaterThan(0);
         },
       ),
     );
   });
 
-  it('offers a six-year-old on the highest rung less than the whole poem', () => {
-    const version = copyingVersion(`${POEM}\n\n${POEM}`, 5, hand('2020-06'));
+  it('offers a six-year-old on the highest rung less than the rung asks for', () => {
+    const long = Array.from(
+      { length: 9 },
+      (_, i) => `The ${i + 3} grey sheep of the hill came down to the old barn.`,
+    ).join(' ');
+    const version = copyingVersion(aMaterial({ passage: long }), 5, hand('2020-06'));
     expect(version.note).toMatch(
-      /^All 68 words would take \d+ min of writing, more than the 12 min that suit this age\. Offered: the first \d+ words\.$/,
+      /^All 7\d words would take \d+ min of writing, more than the 12 min that suit this age\. Offered: the first \d+ words\.$/,
     );
   });
 
-  it('copies so many words of the passage where the family says how many, never more than there are', () => {
-    fc.assert(
-      fc.property(passage, fc.integer({ min: 1, max: 80 }), (text, n) => {
-        const words = firstWords(text, n);
-        expect(text.trim().startsWith(words)).toBe(true);
-        expect(wordCount(words)).toBe(Math.min(n, wordCount(text)));
-      }),
-    );
-    expect(copyingVersion(POEM, 3, hand('2014-05'), 4).wording).toBe(
-      'Copy from the passage, 4 words: “Off the hill the…”',
-    );
+  it('knows verse from prose', () => {
+    expect([POEM, PROSE, 'One line of it', 'A line\nanother'].map(isVerse)).toEqual([
+      true,
+      false,
+      false,
+      true,
+    ]);
   });
 
   it('takes its minutes from the child’s own hand once ten minutes of it were measured, the table’s before', () => {
@@ -146,16 +228,19 @@ describe('copying', () => {
     expect(writerOf(c, DAY, [mark(6, 60)])).toMatchObject({ measuredOn: 0, rate: sustainedRate(4) });
     expect(writerOf(c, DAY, [mark(6, 60), mark(6, 60)])).toMatchObject({ measuredOn: 2, rate: 10 });
     const [slow, table] = [writerOf(c, DAY, [mark(6, 60), mark(6, 60)]), writerOf(c, DAY)];
-    expect(copyingVersion(POEM, 4, slow).minutes).toBeGreaterThan(copyingVersion(POEM, 4, table).minutes);
+    expect(copyingVersion(aMaterial({ passage: POEM + '\n\n' + POEM }), 4, slow).minutes).toBeGreaterThan(
+      copyingVersion(aMaterial({ passage: POEM + '\n\n' + POEM }), 4, table).minutes,
+    );
     expect(writerOf(c, DAY, [{ ...mark(30, 60), childId: 'another' }]).measuredOn).toBe(0);
   });
 
   it('needs the parent beside a child who traces, and not one who copies a stanza', () => {
-    expect(copyingVersion(POEM, 1, hand('2023-04'))).toMatchObject({
-      wording: 'Trace “flock”',
-      parentMinutes: copyingVersion(POEM, 1, hand('2023-04')).minutes,
+    const traced = copyingVersion(aMaterial(), 1, hand('2023-04'));
+    expect(traced).toMatchObject({
+      wording: 'Trace, for “Shearing day”: “C”',
+      parentMinutes: traced.minutes,
     });
-    expect(copyingVersion(POEM, 4, hand('2017-03')).parentMinutes).toBe(0);
+    expect(copyingVersion(aMaterial(), 4, hand('2017-03')).parentMinutes).toBe(0);
   });
 });
 
@@ -169,11 +254,19 @@ describe('telling back', () => {
     expect(at(4, 5)).toBe(4);
   });
   it('asks a slow hand for fewer sentences and says why', () => {
-    expect(tellingVersion(5, hand('2014-05')).wording).toBe('Write 8–10 sentences, from two sources');
-    const young = tellingVersion(5, hand('2020-06'));
-    expect(young.wording).toMatch(/^Write \d sentences?, from two sources$/);
+    expect(tellingVersion(aMaterial(), 5, hand('2014-05')).wording).toMatch(
+      /^Write 8–10 sentences, from two sources, on “Shearing day”/,
+    );
+    const young = tellingVersion(aMaterial(), 5, hand('2020-06'));
+    expect(young.wording).toMatch(/^Write \d sentences?, from two sources/);
     expect(young.note).toContain('Offered:');
-    expect(young.minutes - 3).toBeLessThanOrEqual(attentionStretch(6));
+  });
+  it('grows on the fifth rung with the grade: length, sources, argument', () => {
+    const at = (birth: string): string => tellingVersion(aMaterial(), 5, hand(birth)).wording;
+    const [twelve, fourteen, sixteen] = ['2014-05', '2012-05', '2010-05'].map(at);
+    expect(twelve).toContain('8–10 sentences, from two sources');
+    expect(fourteen).toMatch(/11–14 sentences, from three sources.*weigh one source/);
+    expect(sixteen).toMatch(/15–20 sentences, from four sources.*a claim of your own/);
   });
 });
 
@@ -207,7 +300,9 @@ describe('giving out the work', () => {
     expect(
       rungFor({ part: copy, child: plan.children[1], lesson: { ...lesson, rungMoves: { c2: -4 } }, unit }),
     ).toBe(1);
-    expect(versionOf({ part: copy, child: plan.children[1], lesson, unit }, 1).wording).toBe('Trace “flock”');
+    expect(versionOf({ part: copy, child: plan.children[1], lesson, unit }, 1).wording).toBe(
+      'Trace, for “Lesson l1”: “C”',
+    );
   });
   it('leaves what was worded by hand', () => {
     const byHand = {
@@ -227,7 +322,7 @@ describe('giving out the work', () => {
         { part: copy, child: plan.children[0], lesson: aLesson('x', { passage: 'Its own line' }), unit },
         3,
       ).wording,
-    ).toContain('“Its own line…”');
+    ).toContain('“Its own line”');
     const lesson = aLesson('x2', { title: 'Wool on the hoof' });
     for (const kind of ['copying', 'memory'] as const)
       for (const rung of [1, 2, 3, 4, 5] as const) {

@@ -1,26 +1,55 @@
 /** What a lesson gives the ladder to work with: its text, its words, what there is to look things up in, its questions. */
-import { booksById, groupBy } from '../plan/lookup';
+import { tellingWords } from '../books/fit';
+import { booksById, byId, groupBy } from '../plan/lookup';
 import type { Lesson, RecallPrompt } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
-import type { Unit } from '../plan/unit';
+import type { Question, Unit } from '../plan/unit';
+import { easiestFirst } from './objectives';
+import { isVerse } from './text-pieces';
 
 export interface Material {
-  /** What is copied and learnt by heart: the lesson's own passage, else the unit's; empty where there is none. */
+  /** What a lesson is about, as it stands in a wording: “Carding and combing”. */
+  topic: string;
+  /** Where the lesson stands in its unit, from 0, and of how many; what rotates goes by it. */
+  place: number;
+  /** What is copied: the lesson's own passage, else the unit's; empty where there is none. */
   passage: string;
-  /** Title, topics, objective and passage: where words are drawn from. */
+  /** The place of the lesson among those that go through the same passage. */
+  walk: { place: number; of: number };
+  /** What is learnt by heart: verse, or what the unit has for it; empty where there is none. */
+  byHeart: string;
+  /** Title, topics and passage. */
   text: string;
-  /** The lesson's words, those the unit teaches first. */
+  /** The lesson's own words, those the unit teaches first; for beginners those of the passage as well. */
   words: string[];
+  beginners: string[];
+  /** What of it can be pointed at, labelled or named on a flap: words the unit teaches, and topics. */
+  things: string[];
+  /** The other words the unit teaches, the ones whose turn it is here first, and how many of them are. */
+  others: { words: string[]; due: number };
+  /** Words to be traced, the same for all lessons of a unit, so that each comes once before any comes again. */
+  traced: string[];
   /** Titles of the books on the lesson, in the order of the plan. */
   sources: string[];
+  /** A question of the children's own that is still open, nearest to the lesson; empty where there is none. */
+  question: string;
   /**
    * Questions for a quiz, in an easy and a hard form with the answer: what is left for recall, then what the lesson's
    * words mean.
    */
   questions: Omit<RecallPrompt, 'id'>[];
-  /** Objectives the lesson meets. */
-  objectives: number;
+  /** Objectives the lesson meets, the easiest first. */
+  objectives: string[];
+  /** Whether there is something on the lesson that has labels: a map, a drawing, a model, a thing with parts. */
+  hasLabels: boolean;
 }
+
+/** Of the words the unit teaches that a lesson does not name, so many beside its own, at least. Own choice. */
+const LEAST_DUE = 2;
+
+/** What is labelled. Common practice, no source. */
+const LABELLED =
+  /(?<!\p{L})(?:maps?|globes?|atlas|diagrams?|drawings?|pictures?|posters?|plans?|parts of|models?|anatomy|inside|cross[- ]?section|skeletons?|bod(?:y|ies)|plants?|flowers?|trees?|leaf|leaves|looms?|wheels?|machines?|mills?|bridges?|ships?|boats?|house|castles?|tools?|birds?|insects?|fish|sheep|animals?|egg|seeds?|roots?|volcano(?:es)?|rivers?|mountains?|coast|country|countries|towns?|cit(?:y|ies)|layers?|cycle|kettle|pot|clock|engine|camera|eye|ear|heart|bones?)(?!\p{L})/iu;
 
 /** A lesson’s own words: its title, topics, objective and passage. */
 const ownText = (lesson: Lesson): string =>
@@ -30,42 +59,98 @@ const ownText = (lesson: Lesson): string =>
 export const isNamedIn = (lesson: Lesson, word: string): boolean =>
   ownText(lesson).toLowerCase().includes(word.toLowerCase());
 
+/** Words of a text, names with their capital, others without the one a line begins with. */
+function wordsIn(text: string, known: ReadonlySet<string>): string[] {
+  return text.split('\n').flatMap((line) => {
+    const words = (line.match(/\p{L}[\p{L}’'-]*/gu) ?? []).map((w) => w.replace(/[’']s$/u, ''));
+    const titled = words.length > 1 && words.every((w) => /^\p{Lu}/u.test(w) || w.length < 4);
+    return words.map((w, i) => (known.has(w) || (i > 0 && !titled) ? w : w.toLowerCase()));
+  });
+}
+
+/** Names in a text: with a capital within a sentence. */
+const namesIn = (text: string): Set<string> =>
+  new Set([...text.matchAll(/(?<=\p{Ll}[,;]? )\p{Lu}\p{Ll}+/gu)].map((m) => m[0]));
+
+const question = (word: string, meaning: string): Omit<RecallPrompt, 'id'> => ({
+  easy: `What is meant by “${word}”?`,
+  hard: `Use “${word}” in a sentence that shows what it means.`,
+  answer: meaning,
+});
+
 /** The material of each lesson, worked out when it is first asked for. */
 export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material {
   const made = new Map<string, Material>();
   const books = booksById(plan.books);
   const bookOf = new Map(plan.pulls.map((p) => [p.id, books.get(p.bookId)!.title]));
   const uses = groupBy(plan.uses, (u) => u.lessonId);
+  const objectives = byId(plan.objectives);
+  const parts = groupBy(plan.parts, (p) => p.lessonId ?? '');
+  const asked = groupBy(
+    plan.questions.filter((q) => !q.answer),
+    (q) => q.unitId,
+  );
+  const lessons = groupBy(
+    plan.lessons.filter((l) => !l.leftOut),
+    (l) => l.unitId,
+  );
   return (lesson, unit) => {
     const known = made.get(lesson.id);
     if (known) return known;
-    const passage = lesson.passage.trim() || unit.passage.trim();
-    const own = ownText(lesson);
+    const others = lessons.get(unit.id) ?? [];
+    const place = Math.max(0, others.indexOf(lesson));
+    const own = lesson.passage.trim();
+    const passage = own || unit.passage.trim();
+    const sharing = others.filter((l) => !l.passage.trim());
+    const memory = unit.memoryWork.map((m) => m.text.trim()).filter(Boolean);
+    const topics = lesson.topics.map((t) => t.title);
+    const about = [lesson.title, ...topics].join('\n');
+    const names = namesIn(`${about}\n${passage}\n${lesson.objective}`);
     const teaches = unit.vocabulary.map((v) => v.word);
-    const named = teaches.filter((w) => isNamedIn(lesson, w));
+    const here = [about, lesson.objective, own].join('\n').toLowerCase();
+    const named = teaches.filter((w) => here.includes(w.toLowerCase()));
+    const unnamed = teaches.filter((w) => !named.includes(w));
+    const due = Math.max(LEAST_DUE, Math.ceil(unnamed.length / Math.max(1, others.length)));
     const material: Material = {
+      topic: lesson.title,
+      place,
       passage,
-      text: own,
-      // A word the unit teaches belongs to a lesson that names it; where a lesson names none, all of them will do.
-      words: [
-        ...(named.length ? named : teaches),
-        ...(own.match(/\p{L}[\p{L}’'-]*/gu) ?? []),
-        ...(passage.match(/\p{L}[\p{L}’'-]*/gu) ?? []),
-      ],
+      walk: own ? { place: 0, of: 1 } : { place: Math.max(0, sharing.indexOf(lesson)), of: sharing.length },
+      byHeart: memory.length ? memory.join('\n\n') : ([own, unit.passage.trim()].find(isVerse) ?? ''),
+      text: about,
+      // A word the unit teaches belongs to a lesson that names it; the others come in turn, so that none is left out.
+      words: [...named, ...wordsIn(about, names)],
+      things: [...named, ...wordsIn(topics.join('\n'), names)],
+      others: { words: inTurn(unnamed, place * due), due },
+      beginners: wordsIn(passage, names),
+      traced: `${teaches.join(' ')} ${unit.passage}`.match(/\p{L}+/gu) ?? [],
       sources: [...new Set((uses.get(lesson.id) ?? []).map((u) => bookOf.get(u.pullId)!))],
+      question: nearest(asked.get(unit.id) ?? [], about, place),
       questions: [
         ...lesson.recall.filter((r) => r.easy || r.hard),
         ...unit.vocabulary
           .filter((v) => v.meaning && isNamedIn(lesson, v.word))
-          .map((v) => ({
-            easy: `What is meant by “${v.word}”?`,
-            hard: `What is meant by “${v.word}”, and what is it for?`,
-            answer: v.meaning,
-          })),
+          .map((v) => question(v.word, v.meaning)),
       ],
-      objectives: lesson.objectiveIds.length,
+      objectives: easiestFirst(lesson.objectiveIds.flatMap((id) => objectives.get(id)?.wording ?? [])),
+      hasLabels: LABELLED.test(
+        [about, ...(parts.get(lesson.id) ?? []).map((p) => `${p.title} ${p.directions}`)].join('\n'),
+      ),
     };
     made.set(lesson.id, material);
     return material;
   };
+}
+
+/** A list from a place on, and round to it again. */
+export const inTurn = <T>(list: readonly T[], place: number): T[] =>
+  list.length ? [...list.slice(place % list.length), ...list.slice(0, place % list.length)] : [];
+
+/** The open question that has most to do with a lesson; one after the other where none has. */
+function nearest(questions: readonly Question[], about: string, place: number): string {
+  const here = tellingWords(about);
+  const near = (q: Question): number => [...tellingWords(q.text)].filter((w) => here.has(w)).length;
+  const [best] = [...questions].sort((a, b) => near(b) - near(a));
+  if (!best) return '';
+  return near(best) ? best.text : inTurn(questions, place)[0].text;
 }

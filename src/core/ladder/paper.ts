@@ -3,10 +3,11 @@ import type { Assignment } from '../plan/plan';
 import { SHARED_KINDS } from '../plan/words';
 import type { Ladder, Piece } from './assign';
 import { copyText } from './copying';
-import { labelsFor } from './shown';
+import type { WorkKind } from './kinds';
+import { labelsFor, learnt } from './shown';
 import { questionsFor } from './together';
-import { listFor } from './word-list';
-import { flapsIn } from './written';
+import { listFor, READS_LISTS_FROM } from './word-list';
+import { flapsIn, flapWords } from './written';
 
 export interface Paper {
   /** Lines to copy, each with room under it; `trace` repeats them to be traced. */
@@ -16,7 +17,9 @@ export interface Paper {
   /** Words to learn, with room to write each of them so many times. */
   words?: { word: string; times: number }[];
   /** Flaps of a booklet, to be cut and folded; `ruled` lines are under each. */
-  flaps?: { count: number; ruled: number };
+  flaps?: { count: number; ruled: number; words: string[] };
+  /** Lines to learn by heart, in their stanzas. */
+  verse?: string[];
   questions?: string[];
   /** A frame to draw in; names to be put beside it. */
   draw?: boolean;
@@ -37,27 +40,29 @@ export function paperFor(
   const kind = ladder.kindFor(piece);
   const { rung } = given;
   if (piece.part.kind !== 'quiz' && SHARED_KINDS.includes(piece.part.kind)) return undefined;
-  const { material, writer, amount } = ladder.askedFor(piece, rung);
+  const { material, writer, amount, turn } = ladder.askedFor(piece, rung);
   if (given.byHand && kind !== 'memory') return { ruled: LINES.page };
+  const { age } = writer;
+  if (ladder.isOnlySaid(piece)) return saidPaper(kind);
   switch (kind) {
     case 'copying':
       if (!material.passage) return undefined;
       return {
         copy: {
-          lines: copyText(material.passage, rung, writer, amount)
+          lines: copyText(material, rung, writer, amount)
             .text.split('\n')
             .filter((l) => l.trim()),
           trace: rung === 1,
         },
       };
+    case 'memory': {
+      // Who only joins in or says it after you has no use for it on paper.
+      if (rung <= 2 || !material.byHeart) return undefined;
+      return { verse: learnt(material.byHeart, rung, material.walk, amount).split('\n') };
+    }
     case 'word-list': {
-      const { list, beside } = listFor(
-        material.words,
-        `${material.text}\n${material.passage}`,
-        rung,
-        writer,
-        amount,
-      );
+      if (age < READS_LISTS_FROM) return undefined;
+      const { list, beside } = listFor(material, rung, writer, amount);
       return rung <= 2
         ? { cards: [...list, ...beside] }
         : {
@@ -75,18 +80,30 @@ export function paperFor(
     }
     case 'notebook':
       return { draw: true, ruled: rung === 1 ? 0 : rung === 2 ? 2 : LINES.beside };
-    case 'booklet':
+    case 'booklet': {
+      const flaps = Math.max(1, flapsIn(given.wording));
       return {
-        flaps: { count: Math.max(1, flapsIn(given.wording)), ruled: rung <= 1 ? 0 : rung === 2 ? 1 : 4 },
+        flaps: {
+          count: flaps,
+          ruled: rung <= 1 ? 0 : rung === 2 ? 1 : 4,
+          words: flapWords(material, rung, flaps),
+        },
       };
+    }
     case 'tell-back':
       return rung >= 4 ? { ruled: LINES.page } : undefined;
     case 'looking-up':
       return rung >= 4 ? { source: true, ruled: LINES.note } : undefined;
     // Up to the second rung it is asked and told.
     case 'quiz':
-      return rung >= 3 ? { questions: questionsFor(material, rung, amount) } : undefined;
+      return rung >= 3 ? { questions: questionsFor(material, rung, amount, turn()) } : undefined;
     default:
       return undefined;
   }
+}
+
+/** What is drawn or folded needs its paper also where nothing is written on it. */
+function saidPaper(kind: WorkKind): Paper | undefined {
+  if (kind === 'notebook' || kind === 'labels') return { draw: true, ruled: 0 };
+  return kind === 'booklet' ? { flaps: { count: 3, ruled: 0, words: [] } } : undefined;
 }

@@ -130,24 +130,24 @@ describe('something else instead', () => {
     const done: Plan = {
       ...plan(),
       marks: [
-        { id: 'm', partId: 'l1-tell', childId: 'c9', date: '2026-08-31', outcome: 'done', ...blankMark },
+        { id: 'm', partId: 'l1-tell', childId: 'c12', date: '2026-08-31', outcome: 'done', ...blankMark },
       ],
     };
     for (const show of SHOWS) {
-      const p = after(done, showBy('u1', 'c9', show));
-      expect(of(p, 'l1-tell', 'c9').wording).toMatch(/^Write 4–5 sentences/);
-      expect(of(p, 'l2-tell', 'c9').wording).toMatch(
+      const p = after(done, showBy('u1', 'c12', show));
+      expect(of(p, 'l1-tell', 'c12').wording).toMatch(/^Write 8–10 sentences/);
+      expect(of(p, 'l2-tell', 'c12').wording).toMatch(
         {
           'tell back': /^Write/,
-          'notebook page': /heading, a drawing/,
+          'notebook page': /page of your own/,
           'folded booklet': /flaps/,
-          checklist: /on your checklist/,
+          checklist: /^From your checklist/,
           quiz: /question/,
-          talk: /talk of three minutes/,
+          talk: /talk of five minutes/,
           nothing: /^Nothing to show/,
         }[show],
       );
-      expect(of(p, 'l2-tell', 'c12').wording).toMatch(/^Write/);
+      expect(of(p, 'l2-tell', 'c9').wording).toMatch(/^Tell/);
     }
     expect(of(after(done, showBy('u1', 'c9', 'nothing')), 'l2-tell', 'c9').minutes).toBe(0);
   });
@@ -184,7 +184,9 @@ describe('an older child teaches a younger', () => {
       rung: alone.rung,
     });
     expect(of(p, part.id, 'c12')).toMatchObject({ minutes: alone.minutes, parentMinutes: 0, rung: 5 });
-    expect(of(p, part.id, 'c12').wording).toMatch(/^Teach C6: .*\(Copying: copy three words/);
+    expect(of(p, part.id, 'c12').wording).toMatch(
+      /^Teach C6: .*\(Copying: copy, for “Lesson l1”: 3 words: Off the hill/,
+    );
     expect(of(p, 'l1-copy', 'c12')).toBeDefined();
   });
   it('counts for the elder’s speaking, and for the younger’s skill in what is learnt', () => {
@@ -290,11 +292,11 @@ describe('kinds of work of the family', () => {
       }),
     );
     expect(of(p, 'l1-copy', 'c9')).toMatchObject({
-      wording: 'In your best hand: from the passage, 5 words: “Off the hill the…”',
+      wording: 'In your best hand: from the passage, 3 words: “Off the hill”',
       minutes: 9,
       parentMinutes: 2,
     });
-    expect(of(p, 'l1-copy', 'c12').wording).toMatch(/^Copy the whole passage/);
+    expect(of(p, 'l1-copy', 'c12').wording).toMatch(/^Copy, for “Lesson l1”: one stanza/);
     expect(Object.keys(p.works[0].versions)).toEqual(['4']);
     expect(
       after(p, keepWork(null, { kind: 'copying', title: 'Copying', skill: 'writing', versions: {} })).works,
@@ -376,7 +378,9 @@ describe('own reading', () => {
       wording: 'Read “Blue Roads”, pp. 20–27, and note what was new',
       minutes: Math.ceil((8 * 250) / 195),
     });
-    expect(of(p, 'l1-read', 'c3').wording).toBe('Look through a book from the basket');
+    expect(of(p, 'l1-read', 'c3').wording).toBe(
+      'Look through a book from the basket for something of “Lesson l1”',
+    );
   });
 });
 

@@ -1,5 +1,6 @@
 /** Prompts for a child about a lesson: by rung, from the topic's brainstorm, open questions and the lesson's own topics. */
 import { tellingWords } from '../books/fit';
+import { hasAThen, nounTopics } from './doable';
 import type { Rung } from '../plan/measures';
 import type { Lesson } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
@@ -30,10 +31,12 @@ const ASKS: Record<Rung, readonly string[]> = {
     'Make a table about “…”: what, where, how long, what for',
   ],
   5: [
-    'Compare “…” then and now, from two sources, and argue which is better',
+    'Put a question about “…” that two sources answer differently, and argue for one',
     'Plan a trial about “…”: change one thing, keep the rest, write down what you expect and what comes',
   ],
 };
+/** Only of what has a then. */
+const THEN_AND_NOW = 'Compare “…” then and now, from two sources, and argue which is better';
 const ANSWERS: Record<Rung, string> = {
   1: 'Ask everybody at table: “…”',
   2: 'Draw what you think: “…”',
@@ -76,15 +79,20 @@ export function promptsFor(plan: Plan, lesson: Lesson, childId: string, rung: Ru
     needsYou: rung <= NEEDED,
     from,
   });
-  const topics = [...new Set([lesson.title, ...lesson.topics.map((t) => t.title)])];
+  const things = nounTopics(lesson);
+  const topics = things.length ? things : [lesson.title];
+  // What is asked takes turns from lesson to lesson.
+  const place = plan.lessons.filter((l) => l.unitId === lesson.unitId).indexOf(lesson);
+  const ask = (text: string, n: number): string => {
+    const asks = rung === 5 && hasAThen(text) ? [THEN_AND_NOW, ...ASKS[5]] : ASKS[rung];
+    return asks[(n + Math.max(0, place)) % asks.length].replace('…', text);
+  };
   return [
-    ...ideas
-      .slice(0, 4)
-      .map((i, n) => made(ASKS[rung][n % ASKS[rung].length].replace('…', i.text), 'brainstorm')),
+    ...ideas.slice(0, 4).map((i, n) => made(ask(i.text, n), 'brainstorm')),
     ...asked
       .sort((a, b) => near(b.text) - near(a.text))
       .slice(0, 2)
       .map((q) => made(ANSWERS[rung].replace('…', q.text), 'question')),
-    ...topics.slice(0, 3).map((t, n) => made(ASKS[rung][n % ASKS[rung].length].replace('…', t), 'topic')),
+    ...topics.slice(0, 3).map((t, n) => made(ask(t, n), 'topic')),
   ].slice(0, MOST);
 }

@@ -1,11 +1,12 @@
 /** Work that is found, named or known: labels, looking up, memory work, and what is on the checklist. */
 import type { Rung } from '../plan/measures';
-import { cutFor, wordCount } from './copying';
-import { lettersOf, minutesToCopy, type Writer } from './handwriting';
-import type { Material } from './material';
+import { amountOn, lettersOf, minutesToCopy, type Writer } from './handwriting';
+import { inTurn, type Material } from './material';
+import { toldAs } from './objectives';
+import { joined, stanzasIn, startOf, unitsIn, wordCount } from './text-pieces';
 import { count } from '../plan/called';
 import { evenOne, plain, type Version } from './version';
-import { wordsFor } from './word-list';
+import { thingsFor } from './word-list';
 import { wordingFor } from './wordings';
 
 /** Labels on a map or drawing, by rung. Common practice, no source. */
@@ -16,13 +17,13 @@ const LABELS: Record<Rung, number> = { 1: 3, 2: 3, 3: 5, 4: 8, 5: 10 };
  * one stretch.
  */
 export function labelsFor(
-  material: Pick<Material, 'words'>,
+  material: Pick<Material, 'things' | 'others'>,
   rung: Rung,
   writer: Writer,
   labels: number | null = null,
 ): { asked: string[]; words: string[]; writing: (words: readonly string[]) => number } {
-  const most = labels ?? LABELS[rung];
-  const asked = wordsFor(material.words, rung === 1 ? 2 : rung, most);
+  const most = labels ?? amountOn(LABELS, rung, writer);
+  const asked = thingsFor(material, rung === 1 ? 2 : rung, most);
   // On the first two rungs they are pointed at, or stand on cards.
   const writing = (words: readonly string[]): number =>
     rung <= 2 ? 0 : minutesToCopy(lettersOf(words.join('')), writer.rate);
@@ -37,10 +38,33 @@ export function labelsVersion(
   writer: Writer,
   labels: number | null = null,
 ): Version {
+  const { topic } = material;
   const { asked, words, writing } = labelsFor(material, rung, writer, labels);
   const n = Math.max(1, words.length);
   const such = words.length ? `: ${words.slice(0, 3).join(', ')}${n > 3 ? '…' : ''}` : '';
-  const wording = wordingFor('labels', rung, { amount: count(n, 'label'), things: count(n, 'thing'), such });
+  const wording = wordingFor(
+    'labels',
+    rung,
+    {
+      amount: count(n, 'label'),
+      things: count(n, 'thing'),
+      such,
+      topic,
+    },
+    0,
+    writer.grade,
+  );
+  const notes = [
+    material.hasLabels
+      ? ''
+      : 'Nothing on this lesson has labels yet: it needs a map, a drawing or a thing with parts.',
+    words.length < asked.length
+      ? `All ${asked.length} labels would take ${writing(asked)} min of writing, more than the ${writer.stretch} min that suit this age. Offered: ${words.length}.`
+      : '',
+    words.length === asked.length && writing(words) > writer.stretch
+      ? evenOne('label', writing(words), writer.stretch)
+      : '',
+  ];
   return {
     ...plain,
     rung,
@@ -50,12 +74,7 @@ export function labelsVersion(
     parentMinutes: rung <= 2 ? 5 : 0,
     produces: 'a map or drawing with labels',
     supplies: rung === 2 ? 'labels cut out; map or drawing' : 'map or drawing',
-    note:
-      words.length < asked.length
-        ? `All ${asked.length} labels would take ${writing(asked)} min of writing, more than the ${writer.stretch} min that suit this age. Offered: ${words.length}.`
-        : writing(words) > writer.stretch
-          ? evenOne('label', writing(words), writer.stretch)
-          : '',
+    note: notes.filter(Boolean).join(' '),
   };
 }
 
@@ -66,71 +85,130 @@ const LOOKING_UP: Record<'minutes' | 'parentMinutes', Record<Rung, number>> = {
 };
 const LEARNING: Record<Rung, number> = { 1: 4, 2: 5, 3: 6, 4: 8, 5: 10 };
 
-/** Looking up: which source, and how many. */
-export function lookingUpVersion(material: Material, rung: Rung, sources: number | null = null): Version {
+/** Sources compared on the fifth rung, by grade: more of them as one grows. Own choice. */
+const sourcesAt = (grade: number): number => (grade >= 10 ? 4 : grade >= 8 ? 3 : 2);
+
+/** Looking up: a question of the children's own where there is one, and in which sources. */
+export function lookingUpVersion(
+  material: Material,
+  rung: Rung,
+  writer: Writer,
+  sources: number | null = null,
+): Version {
+  const { topic, question } = material;
   const named = material.sources.map((s) => `“${s}”`);
-  const [first, second, third] = named;
-  const made = wordingFor('looking-up', rung, {
-    first: first ?? 'a book from the basket',
-    second: second ?? (rung === 5 ? 'a second' : 'another book'),
-    third: third ?? 'a third source',
-  });
-  const of = sources === null ? [] : named.slice(0, sources);
-  const more = sources === null ? 0 : sources - of.length;
-  const others = more ? [count(more, of.length ? 'other book' : 'book')] : [];
-  const inBooks = sources === null ? named.slice(0, 1) : [...of, ...others];
-  const amount = inBooks.length ? `in ${inBooks.join(', ')}` : '';
+  const wanted = rung === 5 ? sourcesAt(writer.grade) : rung === 4 ? 2 : 1;
+  const of = named.slice(0, sources ?? wanted);
+  const more = (sources ?? wanted) - of.length;
+  const others =
+    more > 0
+      ? [of.length ? count(more, 'other book') : more === 1 ? 'a book from the basket' : count(more, 'book')]
+      : [];
+  const inBooks = [...of, ...others];
+  const amount = `in ${inBooks.join(', ')}`;
+  const what = question ? `“${question}”, for “${topic}”` : `“${topic}”`;
+  const wording = wordingFor(
+    sources === null ? 'looking-up' : 'looking-up in so many',
+    rung,
+    {
+      amount,
+      to: `to ${what}`,
+      on: `on ${what}`,
+      one: question ? `an answer to ${what}` : `one thing about ${what}`,
+      two: question ? `two answers to ${what}` : `two things about ${what}`,
+    },
+    material.place,
+    writer.grade,
+  );
+  const asked = LOOKING_UP.minutes[rung] + (rung === 5 ? 10 * (wanted - 2) : 0);
+  const minutes = Math.min(asked, Math.max(LOOKING_UP.minutes[1], writer.stretch));
   return {
     ...plain,
     rung,
-    wording: sources === null ? made : wordingFor('looking-up in so many', rung, { amount }),
+    wording,
     amount,
-    minutes: LOOKING_UP.minutes[rung],
-    parentMinutes: LOOKING_UP.parentMinutes[rung],
+    minutes,
+    parentMinutes: Math.min(LOOKING_UP.parentMinutes[rung], minutes),
     produces: rung >= 4 ? 'notes with pages' : '',
+    note: asked > minutes ? `About ${asked} min in all, ${minutes} in one go: the rest another day.` : '',
   };
 }
 
-/** Learning by heart, from the real passage: never more than there is. Common practice: a line a sitting for a beginner. */
-export function memoryVersion(material: Material, rung: Rung, lines: number | null = null): Version {
-  const all = material.passage
-    .split('\n')
-    .map((l) => l.trim())
-    .filter(Boolean);
-  const cut =
-    lines === null ? cutFor(material.passage, Math.max(3, rung) as Rung) : all.slice(0, lines).join('\n');
-  const wording = wordingFor('memory', rung, { amount: count(wordCount(cut), 'word'), start: start(cut) });
-  const amount = `${count(cut.split('\n').filter(Boolean).length, 'line')}, ${count(wordCount(cut), 'word')}: “${start(cut)}”`;
+/** Lines of verse learnt in a lesson, by rung: a line, a couplet, a stanza. Common practice, no source. */
+const LINES: Record<1 | 2 | 3, number> = { 1: 2, 2: 1, 3: 2 };
+
+/**
+ * What of a verse is learnt in a lesson: lines, one group after the other; on rung 4 a stanza, each for as many lessons
+ * as there are; on rung 5 all up to here, and at the last lesson the whole.
+ */
+export function learnt(
+  byHeart: string,
+  rung: Rung,
+  walk: { place: number; of: number },
+  lines: number | null = null,
+): string {
+  const all = unitsIn(byHeart);
+  const stanzas = stanzasIn(byHeart);
+  const done = (walk.place + 1) / Math.max(1, walk.of);
+  if (lines === null && rung === 5)
+    return walk.of <= 1
+      ? byHeart.trim()
+      : stanzas.slice(0, Math.max(1, Math.ceil(done * stanzas.length))).join('\n\n');
+  if (lines === null && rung === 4)
+    return (
+      stanzas[
+        Math.min(stanzas.length - 1, Math.floor((walk.place / Math.max(1, walk.of)) * stanzas.length))
+      ] ?? ''
+    );
+  const size = lines ?? LINES[rung as 1 | 2 | 3];
+  const groups = Math.max(1, Math.ceil(all.length / size));
+  const at = (walk.place % groups) * size;
+  return joined(byHeart, all.slice(at, at + size));
+}
+
+/** Learning by heart, from verse or from what the unit has for it. */
+export function memoryVersion(
+  material: Material,
+  rung: Rung,
+  writer: Writer,
+  lines: number | null = null,
+): Version {
+  const cut = learnt(material.byHeart, rung, material.walk, lines);
+  const fill = { amount: count(wordCount(cut), 'word'), start: startOf(cut), topic: material.topic };
+  const amount = `${count(cut.split('\n').filter(Boolean).length, 'line')}, ${count(wordCount(cut), 'word')}: “${startOf(cut)}”`;
   return {
     ...plain,
     rung,
-    wording: lines === null ? wording : `Learn by heart ${amount}`,
+    wording: lines === null ? wordingFor('memory', rung, fill, 0, writer.grade) : `Learn by heart ${amount}`,
     amount,
     minutes: Math.min(15, LEARNING[rung] + Math.floor(wordCount(cut) / 40)),
     parentMinutes: rung <= 3 ? 4 : 2,
+    produces: '',
+    supplies: 'the lines on paper',
   };
 }
-const start = (text: string): string => `${text.split(/\s+/).slice(0, 4).join(' ')}…`;
-
-/** Showing a lesson's share of the unit's checklist, for a child who shows what they know by it. */
+/** Showing one thing of a lesson's share of the unit's checklist, for a child who shows what they know by it. */
 export function checklistVersion(material: Material, rung: Rung): Version {
-  const n = Math.max(1, material.objectives);
-  const amount = `${count(n, 'thing')} on your checklist`;
+  const [of] = inTurn(material.objectives, 0);
+  const more = material.objectives.length - 1;
+  const what = of ? `“${toldAs(of)}”` : `something of “${material.topic}” that is on your list`;
+  const amount = of ? what : 'one thing on your checklist';
   return {
     ...plain,
     rung,
     amount,
-    wording: wordingFor('checklist', rung, { amount }),
-    minutes: 3 + 3 * n,
-    parentMinutes: rung <= 3 ? 3 * n : 2,
+    wording: wordingFor('checklist', rung, { what, topic: material.topic }),
+    minutes: 6,
+    parentMinutes: rung <= 3 ? 3 : 2,
+    note: more > 0 ? `The lesson has ${count(more, 'more thing', 'more things')} on the checklist.` : '',
   };
 }
 
 /** For a child who need not show anything: listening is enough. */
-export const nothingToShow = (rung: Rung): Version => ({
+export const nothingToShow = (rung: Rung, topic: string): Version => ({
   ...plain,
   rung,
-  wording: wordingFor('nothing', rung),
+  wording: wordingFor('nothing', rung, { topic }),
   minutes: 0,
   parentMinutes: 0,
 });

@@ -1,12 +1,15 @@
 /** Telling back on five rungs: act it, tell one thing, tell it in order, write a paragraph, write from two sources. */
 import type { Rung, Skill } from '../plan/measures';
-import type { Writer } from './handwriting';
+import { stepOn, type Writer } from './handwriting';
+import type { Material } from './material';
 import { plain, type Version } from './version';
 import { offeredSentences, unrealistic } from './written';
 import { wordingFor } from './wordings';
 
 /** Minutes to think it over first. */
 const THINKING = 3;
+/** Minutes to look at a source again. Own choice. */
+const LOOKING = 4;
 
 /** Minutes of a spoken telling, the child's and the parent's. Own choice. */
 const SPOKEN: Record<1 | 2 | 3, Pick<Version, 'minutes' | 'parentMinutes'>> = {
@@ -14,10 +17,13 @@ const SPOKEN: Record<1 | 2 | 3, Pick<Version, 'minutes' | 'parentMinutes'>> = {
   2: { minutes: 8, parentMinutes: 8 },
   3: { minutes: 8, parentMinutes: 5 },
 };
-const SENTENCES: Record<4 | 5, { most: number; least: number }> = {
-  4: { most: 5, least: 4 },
-  5: { most: 10, least: 8 },
-};
+/** Sentences of a written telling; beyond the first years of rung 5 they grow with the grade. Common practice, no source. */
+function sentencesAt(rung: 4 | 5, grade: number): { most: number; least: number; sources: number } {
+  if (rung === 4) return { most: 5, least: 4, sources: 1 };
+  if (grade >= 10) return { most: 20, least: 15, sources: 4 };
+  return grade >= 8 ? { most: 14, least: 11, sources: 3 } : { most: 10, least: 8, sources: 2 };
+}
+const SOURCES = ['', '', 'two', 'three', 'four'];
 
 /**
  * The rung of telling back. It is spoken up to rung 3 and written from 4, so a child tells on the rung they
@@ -30,17 +36,22 @@ export function tellingRung(rungIn: (skill: Skill) => Rung): Rung {
 }
 
 /** @param sentences so many instead of the rung's own; spoken rungs have none */
-export function tellingVersion(rung: Rung, writer: Writer, sentences: number | null = null): Version {
+export function tellingVersion(
+  { topic, place }: Pick<Material, 'topic' | 'place'>,
+  rung: Rung,
+  writer: Writer,
+  sentences: number | null = null,
+): Version {
   if (rung <= 3)
     return {
       ...plain,
       rung,
-      wording: wordingFor('tell-back', rung),
+      wording: wordingFor('tell-back', rung, { topic }, place + Math.max(0, stepOn(rung, writer))),
       ...SPOKEN[rung as 1 | 2 | 3],
       supplies: rung === 1 ? 'props' : '',
     };
-  const { most, least } =
-    sentences === null ? SENTENCES[rung as 4 | 5] : { most: sentences, least: sentences };
+  const own = sentencesAt(rung as 4 | 5, writer.grade);
+  const { most, least } = sentences === null ? own : { most: sentences, least: sentences };
   const offer = offeredSentences(most, writer);
   const short = offer.sentences < least;
   const figure = short
@@ -48,13 +59,16 @@ export function tellingVersion(rung: Rung, writer: Writer, sentences: number | n
     : offer.sentences === least
       ? `${least}`
       : `${least}–${offer.sentences}`;
-  const amount = `${figure} sentence${figure === '1' ? '' : 's'}${rung === 5 ? ', from two sources' : ''}`;
+  const from = rung === 5 ? `, from ${SOURCES[own.sources]} sources` : '';
+  const amount = `${figure} sentence${figure === '1' ? '' : 's'}${from}`;
+  // Two sources are to be looked at before there is a word to write.
+  const looking = rung === 5 ? LOOKING * own.sources : 0;
   return {
     ...plain,
     rung,
     amount,
-    wording: wordingFor('tell-back', rung, { amount }),
-    minutes: offer.minutes + THINKING,
+    wording: wordingFor('tell-back', rung, { amount, topic }, place, writer.grade),
+    minutes: offer.minutes + THINKING + looking,
     parentMinutes: 0,
     produces: 'a written telling',
     note: short || most === 1 ? unrealistic(offer) : '',

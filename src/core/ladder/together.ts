@@ -3,6 +3,7 @@
  * one child teaching another.
  */
 import type { Rung } from '../plan/measures';
+import { stepOn, type Writer } from './handwriting';
 import type { Material } from './material';
 import { count } from '../plan/called';
 import { plain, type Version } from './version';
@@ -23,16 +24,26 @@ const PRESENTED: Record<Rung, string> = {
   4: '4 minutes',
   5: '6 minutes',
 };
-/** A talk with its preparation, by rung. Own choice. */
+/** A talk with its preparation, by rung; on the fifth its minutes grow with the grade. Own choice. */
 const TALK = {
   amount: { 1: 'one thing', 2: 'one thing', 3: 'a minute', 4: 'three minutes', 5: 'five minutes' },
   minutes: { 1: 4, 2: 6, 3: 12, 4: 25, 5: 35 },
   parentMinutes: { 1: 4, 2: 4, 3: 3, 4: 2, 5: 2 },
 } satisfies Record<string, Record<Rung, string | number>>;
+const LONGER_TALKS: readonly { grade: number; amount: string; minutes: number }[] = [
+  { grade: 10, amount: 'ten minutes', minutes: 50 },
+  { grade: 8, amount: 'seven minutes', minutes: 40 },
+];
 
 /** A child's part in what is shown to all: it takes as long as the thing itself, and the parent leads all of it anyway. */
-export function roleVersion(rung: Rung, minutes: number): Version {
-  const wording = wordingFor('role', rung);
+export function roleVersion(
+  rung: Rung,
+  minutes: number,
+  of: { title: string; place: number },
+  writer: Writer,
+): Version {
+  const turn = of.place + Math.max(0, stepOn(rung, writer));
+  const wording = wordingFor('role', rung, { topic: of.title }, turn, writer.grade);
   return {
     ...plain,
     rung,
@@ -44,15 +55,21 @@ export function roleVersion(rung: Rung, minutes: number): Version {
 }
 
 /** @param minutes so many minutes of talking instead of the rung's own */
-export function talkVersion(rung: Rung, minutes: number | null = null): Version {
-  const amount = minutes === null ? TALK.amount[rung] : count(minutes, 'minute');
+export function talkVersion(
+  { topic, place }: Pick<Material, 'topic' | 'place'>,
+  rung: Rung,
+  writer: Writer,
+  minutes: number | null = null,
+): Version {
+  const longer = rung === 5 ? LONGER_TALKS.find((l) => writer.grade >= l.grade) : undefined;
+  const amount = minutes === null ? (longer?.amount ?? TALK.amount[rung]) : count(minutes, 'minute');
+  const kind = minutes === null ? 'talk' : 'talk of so many minutes';
   return {
     ...plain,
     rung,
     amount,
-    wording:
-      minutes === null ? wordingFor('talk', rung) : wordingFor('talk of so many minutes', rung, { amount }),
-    minutes: TALK.minutes[rung],
+    wording: wordingFor(kind, rung, { amount, topic }, place, writer.grade),
+    minutes: longer?.minutes ?? TALK.minutes[rung],
     parentMinutes: TALK.parentMinutes[rung],
     produces: rung >= 4 ? 'a poster' : '',
     supplies: rung >= 4 ? 'poster paper' : '',
@@ -60,8 +77,8 @@ export function talkVersion(rung: Rung, minutes: number | null = null): Version 
 }
 
 /** A child's part in an evening on which the family shows its work to others. */
-export function presentationVersion(rung: Rung, minutes: number): Version {
-  const wording = wordingFor('presentation', rung);
+export function presentationVersion(rung: Rung, minutes: number, writer: Writer): Version {
+  const wording = wordingFor('presentation', rung, {}, 0, writer.grade);
   return {
     ...plain,
     rung,
@@ -76,28 +93,52 @@ export function presentationVersion(rung: Rung, minutes: number): Version {
 /** Questions by rung; never more than the lesson has, where it has any of its own. */
 const QUESTIONS: Record<Rung, number> = { 1: 2, 2: 3, 3: 4, 4: 5, 5: 6 };
 
-/** The questions of a quiz on a rung, in their form for it. Empty where the lesson has none of its own. */
+/** Where a child stands among those who are asked, the youngest first. */
+export interface Turn {
+  at: number;
+  of: number;
+}
+const ALONE: Turn = { at: 0, of: 1 };
+
+/**
+ * The questions of a quiz for one of those who are asked, in their form for it: every child others, dealt out youngest
+ * first as long as there are enough; then some twice. Empty where the lesson has none of its own.
+ */
 export function questionsFor(
   material: Pick<Material, 'questions'>,
   rung: Rung,
   questions: number | null = null,
+  { at, of }: Turn = ALONE,
 ): string[] {
-  return material.questions
-    .slice(0, questions ?? QUESTIONS[rung])
+  const all = material.questions;
+  const own = all.filter((_, i) => i % of === at);
+  const others = all.filter((_, i) => i % of !== at);
+  const most = Math.min(
+    questions ?? QUESTIONS[rung],
+    of > 1 && own.length ? Math.max(own.length, 1) : all.length,
+  );
+  return [...own, ...others]
+    .slice(0, questions === null ? most : questions)
     .map((q) => (rung >= 4 ? q.hard || q.easy : q.easy || q.hard));
 }
 
-export function quizVersion(material: Material, rung: Rung, questions: number | null = null): Version {
-  const asked = questionsFor(material, rung, questions);
+/** A quiz: what is asked does not stand on the list beforehand. */
+export function quizVersion(
+  material: Material,
+  rung: Rung,
+  writer: Writer,
+  questions: number | null = null,
+  turn: Turn = ALONE,
+): Version {
+  const asked = questionsFor(material, rung, questions, turn);
   const n = asked.length || (questions ?? QUESTIONS[rung]);
   const hard = rung >= 4;
-  const amount = `${count(n, hard ? 'hard question' : 'easy question')}`;
-  const of = asked[0] ? `: “${asked[0]}”` : '';
+  const amount = count(n, hard ? 'hard question' : 'easy question');
   return {
     ...plain,
     rung,
-    amount: `${amount}${of}`,
-    wording: wordingFor('quiz', rung, { amount, such: of }),
+    amount,
+    wording: wordingFor('quiz', rung, { amount, topic: material.topic }, 0, writer.grade),
     minutes: 3 + Math.ceil(n * (hard ? 2 : 1)),
     parentMinutes: rung <= 3 ? 3 + n : 2,
   };

@@ -7,7 +7,8 @@ import { spache } from 'spache';
 import { syllable } from 'syllable';
 import { tellingWords } from '../books/fit';
 import type { Rung } from '../plan/measures';
-import { lettersOf, minutesToCopy, type Writer } from './handwriting';
+import { amountOn, lettersOf, minutesToCopy, type Writer } from './handwriting';
+import { inTurn, type Material } from './material';
 import { evenOne, plain, type Version } from './version';
 import { wordingFor } from './wordings';
 
@@ -44,16 +45,17 @@ export const LIST_LENGTH: Record<Rung, number> = { 1: 3, 2: 4, 3: 6, 4: 8, 5: 10
 
 /**
  * The words of a rung, hardest first: those that suit it, then easier ones; never one that is harder. Words the unit teaches
- * come before others as hard.
+ * come before others as hard. A name keeps its capital.
  * @param words the lesson's own, those the unit teaches first
  */
 export function wordsFor(words: readonly string[], rung: Rung, most: number = LIST_LENGTH[rung]): string[] {
-  const said = new Set(words.map((w) => w.toLowerCase()));
+  const said = new Map<string, string>();
+  for (const w of words) if (!said.has(w.toLowerCase())) said.set(w.toLowerCase(), w);
   return (
     [...said]
       // Small words say nothing of a lesson, and a plural beside its singular is no second word.
-      .filter((w) => tellingWords(w).size > 0 && !(w.endsWith('s') && said.has(w.slice(0, -1))))
-      .map((word, at) => ({ word, at, hard: hardness(word) }))
+      .filter(([w]) => tellingWords(w).size > 0 && !(w.endsWith('s') && said.has(w.slice(0, -1))))
+      .map(([, word], at) => ({ word, at, hard: hardness(word) }))
       .filter((w) => w.hard <= rung)
       .sort((a, b) => b.hard - a.hard || a.at - b.at)
       .slice(0, most)
@@ -61,48 +63,91 @@ export function wordsFor(words: readonly string[], rung: Rung, most: number = LI
   );
 }
 
-/** Sight words beside a beginner's list: those in the lesson's text first. */
-function sightWords(text: string, n: number): string[] {
-  const there = new Set(text.toLowerCase().match(/[\p{L}’']+/gu) ?? []);
-  return [
-    ...SIGHT_WORDS.filter((w) => there.has(w.toLowerCase())),
-    ...SIGHT_WORDS.filter((w) => !there.has(w.toLowerCase())),
-  ].slice(0, n);
+/** Words to which those of another list are added, in its order, as far as they suit a rung and there is room. */
+function withMore(list: readonly string[], more: readonly string[], rung: Rung, most: number): string[] {
+  const known = new Set(list.map((w) => w.toLowerCase()));
+  const fresh = more.filter(
+    (w) => hardness(w) <= rung && tellingWords(w).size > 0 && !known.has(w.toLowerCase()),
+  );
+  return [...list, ...fresh.slice(0, Math.max(0, most - list.length))];
+}
+
+/**
+ * A lesson's words for a rung: its own, then of the unit's others those whose turn it is; a beginner who finds too few
+ * gets easy ones of the passage, other ones each lesson.
+ */
+function ownWords(from: Listed, rung: Rung, most: number): string[] {
+  const own = wordsFor(from.words, rung, most);
+  const list = withMore(own, from.others.words, rung, Math.min(most, own.length + from.others.due));
+  if (rung > 2) return list;
+  const easy = wordsFor(from.beginners, rung, from.beginners.length);
+  return withMore(list, inTurn(easy, from.place * most), rung, most);
+}
+
+/** What of a lesson can be named on a label or a flap: its own things, then others the unit teaches, in turn. */
+export const thingsFor = (from: Pick<Material, 'things' | 'others'>, rung: Rung, most: number): string[] =>
+  withMore(wordsFor(from.things, rung, most), from.others.words, rung, most);
+
+/** Sight words beside a beginner's list: other ones in each lesson of a unit, until they have all been there. */
+function sightWords(place: number, n: number): string[] {
+  return inTurn(SIGHT_WORDS, place * n).slice(0, n);
 }
 
 /** Times each word is written, by rung: read and matched only; once; and so on. Common practice, no source. */
 const WRITTEN: Record<Rung, number> = { 1: 0, 2: 1, 3: 2, 4: 2, 5: 2 };
 const SIGHT: Partial<Record<Rung, number>> = { 1: 3, 2: 3 };
-/** Minutes to read the list through and use it. Own choice. */
+/** Minutes to read the list through and use it, and to find out what a word means and where it comes from. Own choice. */
 const READING = 4;
+const A_MEANING: Partial<Record<Rung, number>> = { 4: 0.5, 5: 2 };
+/** Below this age nobody reads a list: pictures are matched, and first sounds listened for. */
+export const READS_LISTS_FROM = 5;
+
+export interface List {
+  asked: string[];
+  list: string[];
+  beside: string[];
+  writing: (list: readonly string[]) => number;
+}
+
+/** What a word list is made from. */
+export type Listed = Pick<Material, 'words' | 'beginners' | 'others' | 'things' | 'place'>;
 
 /** The words a child is given, as many as they can write in one stretch, and the sight words beside a beginner's. */
-export function listFor(
-  words: readonly string[],
-  text: string,
-  rung: Rung,
-  writer: Writer,
-  most: number | null = null,
-): { asked: string[]; list: string[]; beside: string[]; writing: (list: readonly string[]) => number } {
-  const asked = wordsFor(words, rung, most ?? LIST_LENGTH[rung]);
+export function listFor(from: Listed, rung: Rung, writer: Writer, most: number | null = null): List {
+  const asked = ownWords(from, rung, most ?? amountOn(LIST_LENGTH, rung, writer));
   const writing = (list: readonly string[]): number =>
     WRITTEN[rung] ? minutesToCopy(lettersOf(list.join('')) * WRITTEN[rung], writer.rate) : 0;
   let list = asked;
   while (writing(list) > writer.stretch && list.length > 1) list = list.slice(0, -1);
-  return { asked, list, beside: sightWords(text, SIGHT[rung] ?? 0), writing };
+  const beside = sightWords(from.place, SIGHT[rung] ?? 0).filter((w) => !list.includes(w));
+  return { asked, list, beside, writing };
 }
 
 /** @param most so many words instead of the rung's own */
 export function wordListVersion(
-  words: readonly string[],
-  text: string,
+  from: Listed & Pick<Material, 'topic'>,
   rung: Rung,
   writer: Writer,
   most: number | null = null,
 ): Version {
-  const { asked, list, beside, writing } = listFor(words, text, rung, writer, most);
+  const { topic } = from;
+  const { asked, list, beside, writing } = listFor(from, rung, writer, most);
+  if (writer.age < READS_LISTS_FROM) {
+    const known = thingsFor(from, 4, 3);
+    const amount = known.length ? known.join(' · ') : topic;
+    const wording = wordingFor('word-list before reading', rung, { amount, topic }, from.place);
+    return {
+      ...plain,
+      rung,
+      amount,
+      wording,
+      minutes: Math.min(8, writer.stretch),
+      parentMinutes: 4,
+      supplies: 'pictures',
+    };
+  }
   const all = [...list, ...beside].join(' · ');
-  const minutes = writing(list) + READING;
+  const minutes = writing(list) + READING + Math.ceil(list.length * (A_MEANING[rung] ?? 0));
   return {
     ...plain,
     rung,
@@ -110,8 +155,8 @@ export function wordListVersion(
     parentMinutes: rung <= 2 ? minutes : 0,
     amount: all,
     wording: all
-      ? wordingFor('word-list', rung, { amount: all })
-      : 'The lesson names no word that suits this rung; choose some from the reading together',
+      ? wordingFor('word-list', rung, { amount: all, topic }, from.place, writer.grade)
+      : `“${topic}” names no word that suits this rung; choose some from the reading together`,
     produces: rung === 1 ? 'matched cards' : 'a list in the notebook',
     supplies: rung <= 2 ? 'word cards' : '',
     note:

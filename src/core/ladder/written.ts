@@ -3,13 +3,13 @@
  * suits the age.
  */
 import type { Rung } from '../plan/measures';
-import { minutesToCompose, type Writer } from './handwriting';
+import { amountOn, minutesToCompose, type Writer } from './handwriting';
+import type { Material } from './material';
+import { thingsFor } from './word-list';
 import { count } from '../plan/called';
 import { evenOne, plain, type Version } from './version';
 import { wordingFor } from './wordings';
 
-/** Letters of a child's written sentence: about eight words of four and a half letters (common practice, no source). */
-export const LETTERS_PER_SENTENCE = 36;
 /** Minutes to draw, by rung; to fold. Own choice. */
 const DRAWING: Record<Rung, number> = { 1: 8, 2: 8, 3: 8, 4: 10, 5: 10 };
 const FOLDING = 6;
@@ -22,9 +22,10 @@ export interface Offer {
   tooLong?: { asked: number; minutes: number; stretch: number };
 }
 
-/** As many of the sentences asked for as a child of this age and hand can write in one stretch. */
-export function offeredSentences(asked: number, { rate, stretch }: Writer): Offer {
-  const writing = (n: number): number => minutesToCompose(n * LETTERS_PER_SENTENCE, rate);
+/** As many of the sentences asked for as a child of this age and hand can find and write in one stretch. */
+export function offeredSentences(asked: number, writer: Pick<Writer, 'rate' | 'grade' | 'stretch'>): Offer {
+  const { stretch } = writer;
+  const writing = (n: number): number => minutesToCompose(n, writer);
   let sentences = asked;
   while (writing(sentences) > stretch && sentences > 1) sentences--;
   return {
@@ -35,10 +36,10 @@ export function offeredSentences(asked: number, { rate, stretch }: Writer): Offe
 }
 
 /** Why fewer are offered than were asked for, or that one is too many. */
-export const unrealistic = (offer: Offer): string => {
+export const unrealistic = (offer: Offer, what = 'sentence'): string => {
   if (!offer.tooLong) return '';
-  if (offer.tooLong.asked === 1) return evenOne('sentence', offer.tooLong.minutes, offer.tooLong.stretch);
-  return `${count(offer.tooLong.asked, 'sentence')} would take ${offer.tooLong.minutes} min of writing, more than the ${offer.tooLong.stretch} min that suit this age. Offered: ${offer.sentences}.`;
+  if (offer.tooLong.asked === 1) return evenOne(what, offer.tooLong.minutes, offer.tooLong.stretch);
+  return `${count(offer.tooLong.asked, what)} would take ${offer.tooLong.minutes} min of writing, more than the ${offer.tooLong.stretch} min that suit this age. Offered: ${offer.sentences}.`;
 };
 
 /**
@@ -51,16 +52,24 @@ const SPOKEN_PAGE: Partial<Record<Rung, Pick<Version, 'minutes' | 'parentMinutes
   2: { minutes: DRAWING[2] + 5, parentMinutes: 5 },
 };
 
+/** What a page is made of, and where in the unit it stands. */
+type About = Pick<Material, 'topic' | 'place' | 'things' | 'others'>;
+
 /** @param sentences so many instead of the rung's own, from rung 3 */
-export function notebookVersion(rung: Rung, writer: Writer, sentences: number | null = null): Version {
+export function notebookVersion(
+  { topic, place }: About,
+  rung: Rung,
+  writer: Writer,
+  sentences: number | null = null,
+): Version {
   const page = { ...plain, rung, produces: 'a notebook page', supplies: 'notebook; pencils' };
   const spoken = SPOKEN_PAGE[rung];
-  if (spoken) return { ...page, wording: wordingFor('notebook', rung), ...spoken };
-  const offer = offeredSentences(sentences ?? PAGE_SENTENCES[rung], writer);
+  if (spoken) return { ...page, wording: wordingFor('notebook', rung, { topic }, place), ...spoken };
+  const offer = offeredSentences(sentences ?? amountOn(PAGE_SENTENCES, rung, writer), writer);
   const amount = count(offer.sentences, 'sentence');
   return {
     ...page,
-    wording: wordingFor('notebook', rung, { amount }),
+    wording: wordingFor('notebook', rung, { amount, topic }, place, writer.grade),
     amount,
     minutes: DRAWING[rung] + offer.minutes,
     parentMinutes: rung === 3 ? 3 : 0,
@@ -72,20 +81,44 @@ export function notebookVersion(rung: Rung, writer: Writer, sentences: number | 
 const FLAPS: Record<Rung, number> = { 1: 2, 2: 3, 3: 3, 4: 4, 5: 6 };
 
 /** @param flaps so many instead of the rung's own */
-export function bookletVersion(rung: Rung, writer: Writer, flaps: number | null = null): Version {
+export function bookletVersion(
+  { topic, place, ...about }: About,
+  rung: Rung,
+  writer: Writer,
+  flaps: number | null = null,
+): Version {
   const booklet = { ...plain, rung, produces: 'a folded booklet', supplies: 'paper 1 sheet; scissors' };
-  const asked = flaps ?? FLAPS[rung];
-  const offer: Offer = rung <= 2 ? { sentences: asked, minutes: 3 * asked } : offeredSentences(asked, writer);
+  const asked = flaps ?? amountOn(FLAPS, rung, writer);
+  const offer: Offer =
+    rung <= 2 ? { sentences: asked, minutes: 3 * asked } : flapsOffered(asked, rung, writer);
   const amount = offer.sentences === 1 ? 'one flap' : `${offer.sentences} flaps`;
+  const named = flapWords(about, rung, offer.sentences);
+  const such = named.length ? `, ${named.join(', ')}` : '';
   return {
     ...booklet,
-    wording: wordingFor('booklet', rung, { amount }),
+    wording: wordingFor('booklet', rung, { amount, topic, such }, place, writer.grade),
     amount,
     minutes: FOLDING + offer.minutes,
     parentMinutes: rung <= 2 ? FOLDING : 0,
-    note: unrealistic(offer),
+    note: unrealistic(offer, 'flap'),
   };
 }
+
+/** Flaps that fit into a stretch: on rung 4 each has a small drawing as well, on 5 a question and its answer. */
+function flapsOffered(asked: number, rung: Rung, writer: Writer): Offer {
+  const each = rung === 5 ? 2 : 1;
+  const offer = offeredSentences(asked * each, writer);
+  const flaps = Math.max(1, Math.floor(offer.sentences / each));
+  return {
+    sentences: flaps,
+    minutes: minutesToCompose(flaps * each, writer) + (rung === 4 ? flaps : 0),
+    tooLong: offer.tooLong && { ...offer.tooLong, asked },
+  };
+}
+
+/** The lesson's words on the flaps of a booklet; fewer where the lesson has fewer. */
+export const flapWords = (from: Pick<Material, 'things' | 'others'>, rung: Rung, flaps: number): string[] =>
+  thingsFor(from, Math.max(2, rung) as Rung, flaps);
 
 /** Flaps of a booklet as its wording names them; 0 where it names none. */
 export const flapsIn = (wording: string): number =>

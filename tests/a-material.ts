@@ -1,0 +1,28 @@
+/** What a lesson gives the ladder to work with, for tests: one written by hand. */
+import type { Material } from '@/core/ladder/material';
+
+export const POEM =
+  'Off the hill the grey flock came,\nEach to her own bell, each to her name.\n\nShear it and wash it and hang it to dry,\nWool for the winter and none to deny.';
+
+export function aMaterial(over: Partial<Material> = {}): Material {
+  const passage = over.passage ?? POEM;
+  return {
+    topic: 'Shearing day',
+    place: 0,
+    passage,
+    walk: { place: 0, of: 1 },
+    byHeart: passage,
+    text: 'Shearing day\nShears\nFleece',
+    words: ['shears', 'fleece', 'shearing', 'wool'],
+    beginners: passage.match(/\p{L}+/gu) ?? [],
+    traced: ['hook', 'wool', 'fleece'],
+    things: ['shears', 'fleece', 'wool'],
+    others: { words: ['mordant', 'whorl', 'vat', 'carding'], due: 2 },
+    sources: [],
+    question: '',
+    questions: [],
+    objectives: [],
+    hasLabels: true,
+    ...over,
+  };
+}
