@@ -65,6 +65,7 @@ export function instance(seed: number): Instance {
       minutes: Object.fromEntries(who.map((c) => [c, chance(80) ? minutes : minutes + 5])),
       lead: chance(50) ? minutes : 0,
       leader: null,
+      dayOut: false,
       needs: needs ? ['laptop'] : [],
       inUse: 3 * minutes,
       window: hasWindows && chance(40) ? pick<WindowName>(['morning', 'midday', 'afternoon']) : null,

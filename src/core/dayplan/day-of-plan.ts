@@ -1,6 +1,7 @@
 /** The rooms of a date as a problem: who is in each, who leads it, and what comes before it. */
 import { weekdayOf } from '../calendar/dates';
 import { schoolDays, windowsOf } from '../calendar/school-days';
+import { joins } from '../ladder/small';
 import { partMinutes } from '../layout/input';
 import { ageOn } from '../plan/age';
 import { assignmentKey, byId, childrenOf, groupBy, homes, isDone } from '../plan/lookup';
@@ -130,8 +131,11 @@ function addRooms(
   for (const sitting of [...sittings].sort((a, b) => order.get(a.partId)! - order.get(b.partId)!)) {
     const part = parts.get(sitting.partId)!;
     const { unit } = homeOf(part);
-    const children = childrenOf(part, unit, plan.children).map((c) => c.id);
     const lay = minutesFor(part, unit);
+    // Who is small and stays beside it is not in the room.
+    const takers = childrenOf(part, unit, plan.children);
+    const inIt = takers.filter((c) => joins(part, c, takers, unit?.starts ?? sitting.date) !== 'beside');
+    const children = (inIt.length ? inIt : takers).map((c) => c.id);
     const own = isOwn(part);
     const more = longer.get(`${part.id} ${sitting.date}`) ?? 0;
     const before = [...problem];

@@ -2,17 +2,13 @@
  * Who in a lesson is done before the others, or is small and takes no part: something for the time, and what must be
  * out of reach.
  */
-import { suits } from '../books/fit';
 import { cautionsFor } from '../cautions/match';
 import { attentionStretch } from '../ladder/handwriting';
-import { materialOf } from '../ladder/material';
-import { wordsFor } from '../ladder/word-list';
+import { keptBusy } from '../ladder/kept-busy';
+import { SMALL_UNDER } from '../ladder/small';
 import { ageOn } from '../plan/age';
-import { booksById } from '../plan/lookup';
 import type { Lesson } from '../plan/lesson';
-import type { Rung } from '../plan/measures';
 import type { Child, Plan } from '../plan/plan';
-import { rungOf } from '../plan/rungs';
 import type { Unit } from '../plan/unit';
 import { lessonLoad } from './loads';
 
@@ -27,9 +23,8 @@ export interface DoneEarly {
   care: string[];
 }
 
-/** Idle minutes that are worth a thought; ages below which a child is kept busy in any case. Own choice. */
+/** Idle minutes that are worth a thought. Own choice. */
 const IDLE = 15;
-const SMALL = 5;
 
 /** Who in a lesson is done early, or takes no part and is small: with something for the time, and what must be out of reach. */
 export function doneEarly(plan: Plan, lesson: Lesson, unit: Unit): DoneEarly[] {
@@ -41,9 +36,9 @@ export function doneEarly(plan: Plan, lesson: Lesson, unit: Unit): DoneEarly[] {
     const inUnit = unit.childIds.includes(child.id);
     const minutes = shares.get(child.id) ?? 0;
     const idle = longest - minutes;
-    if (idle < IDLE || (!inUnit && age >= SMALL)) return [];
+    if (idle < IDLE || (!inUnit && age >= SMALL_UNDER)) return [];
     const care =
-      age < SMALL
+      age < SMALL_UNDER
         ? parts.flatMap((p) =>
             cautionsFor(p, [child], plan.family?.allergies ?? [], unit.starts)
               .filter((c) => c.stays)
@@ -62,7 +57,10 @@ export function doneEarly(plan: Plan, lesson: Lesson, unit: Unit): DoneEarly[] {
   });
 }
 
-/** What a child can do without the parent for so many minutes, with what the lesson is about. */
+/** Things offered to a child who waits. */
+const OFFERED = 3;
+
+/** What a child can do without the parent for so many minutes; other things in each lesson. */
 export function fillersFor(
   plan: Plan,
   lesson: Lesson,
@@ -70,39 +68,7 @@ export function fillersFor(
   child: Child,
   minutes: number,
 ): DoneEarly['fillers'] {
-  const age = ageOn(child.birthMonth, unit.starts);
-  const books = booksById(plan.books);
-  const basket = plan.pulls
-    .filter((p) => p.unitId === unit.id && p.role === 'basket')
-    .map((p) => books.get(p.bookId)!)
-    .filter(
-      (b) =>
-        ['fits', 'stretch'].includes(suits(b, child, unit.starts, 'read')) ||
-        suits(b, child, unit.starts, 'listen') === 'fits',
-    );
-  const rung = rungOf(child, 'hands', unit.starts);
-  const words = wordsFor(
-    materialOf(plan)(lesson, unit).words,
-    Math.max(2, rungOf(child, 'reading', unit.starts)) as Rung,
-  );
-  const texts = [
-    ...basket.slice(0, 2).map((b) => `Look at “${b.title}” from the basket`),
-    ...(age < SMALL
-      ? [
-          'Sort big things by colour beside you: cloths, lids, blocks',
-          'Fill and empty a box of soft things',
-          'Draw with a thick crayon at the table',
-        ]
-      : rung <= 2
-        ? [
-            'Make a picture of the lesson from cut paper',
-            `Play a guessing game with the words of the lesson: ${words.slice(0, 3).join(', ')}`,
-          ]
-        : [
-            `Write a riddle about one of these: ${words.slice(0, 4).join(', ')}`,
-            'Read on in a book of your own',
-            'Draw a plan of what was shown, with arrows',
-          ]),
-  ];
-  return texts.map((text) => ({ text, minutes }));
+  const place = plan.lessons.filter((l) => l.unitId === unit.id).findIndex((l) => l.id === lesson.id);
+  const here = { topic: lesson.title, place: Math.max(0, place) };
+  return keptBusy(plan, unit, child, here, OFFERED).map((text) => ({ text, minutes }));
 }

@@ -43,7 +43,9 @@ export interface LessonLoad {
 
 export function lessonLoad(plan: Plan, lessonId: string): LessonLoad {
   const homeOf = homes(plan);
-  const parts = plan.parts.filter((p) => p.lessonId === lessonId && p.window !== EVENING);
+  const parts = plan.parts.filter(
+    (p) => p.lessonId === lessonId && p.window !== EVENING && p.kind !== 'trip',
+  );
   const days = groupBy(plan.sittings, (s) => s.partId);
   const minutes = partMinutes(plan);
   const dates = [...new Set(parts.flatMap((p) => (days.get(p.id) ?? []).map((s) => s.date)))].sort();
@@ -108,7 +110,10 @@ export function loadsOn(plan: Plan, dates: readonly IsoDate[]): Stretch[] {
   const parts = new Map(plan.parts.map((p) => [p.id, minutes(p, homeOf(p).unit)]));
   const on = groupBy(plan.sittings, (s) => s.date);
   return dates.map((date) => {
-    const laid = (on.get(date) ?? []).filter((s) => s.window !== EVENING).map((s) => parts.get(s.partId)!);
+    const laid = (on.get(date) ?? [])
+      .filter((s) => s.window !== EVENING)
+      .map((s) => parts.get(s.partId)!)
+      .filter((p) => !p.dayOut);
     return {
       date,
       children: plan.children.map((c) => ({

@@ -13,7 +13,9 @@ import { assignmentKey, booksById, byId, childrenOf, groupBy, homes, takesPart }
 import { writerOf, type Writer } from './handwriting';
 import { isLadderKind, KINDS_OF_WORK, recast, SHOWN_BY, type Asked, type WorkKind } from './kinds';
 import { isToldAsWell, isWritten, saidVersion, WRITES_MORE_FROM } from './said';
+import { keptBusy } from './kept-busy';
 import { materialOf } from './material';
+import { joins } from './small';
 import { moved, rungOf } from '../plan/rungs';
 import type { Teaching, Turn } from './together';
 import type { Version } from './version';
@@ -186,11 +188,14 @@ export const ladderOf = once((plan: Plan): Ladder => {
     const why = part.swaps[child.id]
       ? `Instead of ${part.title.toLowerCase()}: ${part.swaps[child.id].why}.`
       : '';
+    const small = shared ? smallIn(piece, minutes) : undefined;
     return {
       ...made,
       minutes,
       parentMinutes: shared ? 0 : Math.min(made.parentMinutes, minutes),
+      ...small?.version,
       note: [
+        small?.note,
         why,
         made.note,
         of || asked.work ? careFor(plan, part, unit, `${made.wording} ${made.supplies}`) : careOf(part, unit),
@@ -198,6 +203,25 @@ export const ladderOf = once((plan: Plan): Ladder => {
         .filter(Boolean)
         .join(' ')
         .slice(0, NOTE),
+    };
+  };
+  /** What is done together as a small child has it: one stretch of it, or something of their own beside it. */
+  const smallIn = (
+    { part, child, lesson, unit }: Piece,
+    minutes: number,
+  ): { version: Partial<Version>; note: string } | undefined => {
+    const how = joins(part, child, childrenOf(part, unit, plan.children), unit.starts);
+    if (how === 'whole') return undefined;
+    const [own] = keptBusy(plan, unit, child, material(lesson, unit), 1);
+    if (how === 'beside')
+      return {
+        version: { wording: `Beside it, out of reach: ${own}`, minutes: 0, produces: '', supplies: '' },
+        note: `Hot, sharp or strong: ${child.name} is not in it.`,
+      };
+    const joined = Math.min(minutes, how.minutes);
+    return {
+      version: { minutes: joined },
+      note: joined < minutes ? `Joins for ${joined} min; then beside it: ${own}.` : '',
     };
   };
   return { kindFor, rungFor, skillFor, askedFor, isOnlySaid, versionOf };

@@ -12,14 +12,7 @@ import { assignments, ladderOf } from './assign';
 import { aMaterial, POEM } from '../../../tests/a-material';
 import { copyingVersion, copyText, piecesFor } from './copying';
 import { isVerse, joined, phrasesIn, unitsIn, wordCount } from './text-pieces';
-import {
-  attentionStretch,
-  lettersOf,
-  minutesToCopy,
-  sustainedRate,
-  writerOf,
-  type Writer,
-} from './handwriting';
+import { lettersOf, minutesToCopy, sustainedRate, writerOf, type Writer } from './handwriting';
 import { blankChild } from '../plan/blank';
 import { proposedRung, rungOf } from '../plan/rungs';
 import { tellingRung, tellingVersion } from './telling-back';

@@ -191,7 +191,7 @@ it.each<[LadderKind, string[]]>([
   [
     'experiment',
     [
-      'Experiment: watch from a safe place, and say what you see',
+      'Beside it, out of reach: A box of lids and tins: what fits on what?',
       'Experiment: say your guess aloud, hand the things on, and draw what came',
       'Experiment: measure, record, and compare with the guess',
       'Experiment: weigh and plan it, and write up what happened and why',

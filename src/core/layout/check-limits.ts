@@ -49,7 +49,8 @@ export function overLimits(plan: Plan): Breach[] {
   };
   for (const [date, sittings] of groupBy(plan.sittings, (s) => s.date)) {
     const day = days.get(date);
-    const atSchool = sittings.filter((s) => s.window !== EVENING);
+    const { out } = minutesIn(plan);
+    const atSchool = sittings.filter((s) => s.window !== EVENING && !out.has(s.partId));
     for (const [who, taken] of minutesTaken(plan, atSchool)) {
       const whole = limits.get(who) ?? plan.family!.leadMinutes;
       const limit = Math.floor(whole * (day ? shareOf(day, windows) : 1));
@@ -57,7 +58,10 @@ export function overLimits(plan: Plan): Breach[] {
         tell(who, taken, `on ${shortDate(date)}`, limit);
     }
     for (const window of windows) {
-      const inWindow = sittings.filter((s) => s.window === window.name);
+      // A day out that is longer than its half-day takes all of it: nothing else may stand there.
+      const here = sittings.filter((s) => s.window === window.name);
+      const alone = here.length === 1 && out.has(here[0].partId);
+      const inWindow = alone ? [] : here;
       for (const [who, taken] of minutesTaken(plan, inWindow)) {
         const length = minutesThere(window, day, adults.get(who));
         if (taken.pencil && taken.minutes > length)
@@ -86,6 +90,8 @@ function shareOf(day: SchoolDay, windows: readonly DayWindow[]): number {
 interface Minutes {
   pencil: Set<string>;
   of: Map<string, [who: string, minutes: number][]>;
+  /** Days out: they take their half-day, and nothing of the minutes of a day. */
+  out: Set<string>;
 }
 
 /** For whom each part takes how many minutes, worked out once a plan. */
@@ -94,6 +100,7 @@ const minutesIn = once((plan: Plan): Minutes => {
   const minutesFor = partMinutes(plan);
   const of = new Map<string, [string, number][]>();
   const parts = byId(plan.parts);
+  const out = new Set(plan.parts.filter((p) => p.kind === 'trip').map((p) => p.id));
   for (const s of plan.sittings) {
     const part = parts.get(s.partId)!;
     const { unit } = homeOf(part);
@@ -105,7 +112,7 @@ const minutesIn = once((plan: Plan): Minutes => {
       ...[...new Set(lay.needs)].map((thing): [string, number] => [oneOf(thing), lay.inUse]),
     ]);
   }
-  return { pencil: new Set(placedByLayout(plan).map((s) => s.partId)), of };
+  return { pencil: new Set(placedByLayout(plan).map((s) => s.partId)), of, out };
 });
 
 function minutesTaken(plan: Plan, sittings: readonly Sitting[]): Map<string, Taken> {

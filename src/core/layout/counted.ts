@@ -56,3 +56,10 @@ export function countedIn({ childLimits, leadLimit, adults, units, dated }: From
     })),
   ];
 }
+
+/** Minutes of a part that count against a day's: none of a day out. */
+export const inDay = (part: Pick<LayPart, 'dayOut'>, minutes: number): number => (part.dayOut ? 0 : minutes);
+
+/** Minutes of a part that it takes of a half-day; a day out that is longer takes all of it. */
+export const inWindow = (part: Pick<LayPart, 'dayOut'>, minutes: number, has: number): number =>
+  part.dayOut ? Math.max(1, Math.min(minutes, has)) : minutes;

@@ -10,6 +10,7 @@ import type { Part } from '../plan/lesson';
 import type { Unit } from '../plan/unit';
 import { OWN_WORK_KINDS } from '../plan/words';
 import { isLadderKind } from '../ladder/kinds';
+import { joins, type Joins } from '../ladder/small';
 import {
   assignmentKey,
   childrenOf,
@@ -45,6 +46,8 @@ export interface LayPart {
   waitAfterHours: number;
   /** May be left out when days run short: it, or its whole lesson. */
   optional: boolean;
+  /** A day out: it takes its half-day, but none of the minutes a day has for work. */
+  dayOut: boolean;
   /** A rule brings it back on its date. */
   comesBack: boolean;
 }
@@ -224,6 +227,12 @@ export const thingCalled = (typed: string): string =>
     .replace(/^(the|our|a|an)\s+/, '')
     .replace(/\s+/g, ' ');
 
+/** Minutes of a part for a child who is in all of it, joins in for a stretch, or stays beside. */
+function joinedMinutes(how: Joins, whole: number): number {
+  if (how === 'whole') return whole;
+  return how === 'beside' ? 0 : Math.min(whole, how.minutes);
+}
+
 /** How long each part takes each child, and the parent: from the part, its pages or its assignments. */
 const MINUTES_FROM = [
   'assignments',
@@ -259,14 +268,17 @@ export const partMinutes = onceOf<
     const who = childrenOf(part, unit, plan.children);
     const minutes: Record<string, number> = {};
     let lead = 0;
+    let longest = 0;
     for (const child of who) {
       const given = assignments.get(assignmentKey(part.id, child.id));
       // The smallest are in the room where others have work, and have none.
       const isIdle = isLadderKind(part.kind) && !takesPart(child, unit?.starts);
-      minutes[child.id] = given?.minutes ?? part.minutes ?? (isIdle ? 0 : reading(part, child.id));
+      const whole = given?.minutes ?? part.minutes ?? (isIdle ? 0 : reading(part, child.id));
+      minutes[child.id] = joinedMinutes(joins(part, child, who, unit?.starts ?? part.fixedDate ?? ''), whole);
+      longest = Math.max(longest, whole);
       if (given) lead += given.parentMinutes;
     }
-    if (part.lead === 'leads') lead = Math.max(lead, ...Object.values(minutes), 0);
+    if (part.lead === 'leads') lead = Math.max(lead, longest, 0);
     const { id, title, window, fixedDate, weekday, latest, waitAfterHours } = part;
     const last = missed.get(id);
     const again = last ? addDays(last, 1) : null;
@@ -290,6 +302,7 @@ export const partMinutes = onceOf<
       latest,
       waitAfterHours,
       optional: part.optional,
+      dayOut: part.kind === 'trip',
       comesBack: part.ruleId !== null,
     };
   }

@@ -1,5 +1,5 @@
 /** The minutes of every child and of all who lead, day by day and window by window: what is taken and what is free. */
-import { countedIn, type Counted } from './counted';
+import { countedIn, inDay, inWindow, type Counted } from './counted';
 import type { LayoutInput, LayPart } from './input';
 
 /** Who, or what there is one of, lacks the minutes for a part: the whole day is full, only that half-day, or they are not there then. */
@@ -71,9 +71,9 @@ export class Ledger {
     for (const { id, dayLimit, has, used, usedInWindow, minutesFor } of this.people) {
       const minutes = minutesFor(part);
       if (minutes === 0) continue;
-      if (this.atSchool[window] && used[day] + minutes > Math.floor(dayLimit * this.share[day]))
+      if (this.atSchool[window] && used[day] + inDay(part, minutes) > Math.floor(dayLimit * this.share[day]))
         return { who: id, of: 'day' };
-      if (!other && usedInWindow[cell] + minutes > has[cell])
+      if (!other && usedInWindow[cell] + inWindow(part, minutes, has[cell]) > has[cell])
         other = { who: id, of: has[cell] ? 'half-day' : 'presence' };
     }
     return other;
@@ -88,8 +88,8 @@ export class Ledger {
       const minutes = minutesFor(part);
       if (minutes === 0) continue;
       if (!longest[at]) return { who: id, of: 'presence' };
-      if (at === 'school' && minutes > dayLimit) return { who: id, of: 'day' };
-      if (minutes > longest[at]) return { who: id, of: 'half-day' };
+      if (at === 'school' && inDay(part, minutes) > dayLimit) return { who: id, of: 'day' };
+      if (inWindow(part, minutes, longest[at]) > longest[at]) return { who: id, of: 'half-day' };
     }
     return undefined;
   }
@@ -98,9 +98,10 @@ export class Ledger {
   take(part: LayPart, day: number, window: number, sign: 1 | -1 = 1): void {
     const cell = day * this.windowCount + window;
     for (const person of this.people) {
-      const minutes = sign * person.minutesFor(part);
-      if (this.atSchool[window]) person.used[day] += minutes;
-      person.usedInWindow[cell] += minutes;
+      const minutes = person.minutesFor(part);
+      if (minutes === 0) continue;
+      if (this.atSchool[window]) person.used[day] += sign * inDay(part, minutes);
+      person.usedInWindow[cell] += sign * inWindow(part, minutes, person.has[cell]);
     }
   }
 }

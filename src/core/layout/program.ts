@@ -9,7 +9,7 @@
 import { servesFor } from '../calendar/school-days';
 import { EVENING } from '../plan/words';
 import type { LayLesson, LayoutInput, LayPart, LayUnit, Place } from './input';
-import { countedIn } from './counted';
+import { countedIn, inDay, inWindow, type Counted } from './counted';
 import { scaleOf, WEIGHT, type Scale } from './score';
 import { Slots, type Slot } from './slots';
 
@@ -114,6 +114,17 @@ class Program {
     this.rows.push(`${[...may.map((s) => `x${n}_${s}`), `o${n}`].join(' + ')} = 1`);
   }
 
+  /** Minutes of a window in which somebody is there; below none where they come after it. */
+  private minutesThere(who: Counted, slot: Slot): number {
+    const { input, slots } = this;
+    const day = input.days[slots.day(slot)];
+    const w = input.windows[slots.window(slot)];
+    const to = w.atSchool ? Math.min(w.ends, day.ends) : w.ends;
+    if (!who.there) return to - w.starts;
+    if (!who.there.weekdays.includes(day.weekday)) return 0;
+    return Math.min(to, who.there.ends ?? to) - Math.max(w.starts, who.there.starts ?? 0);
+  }
+
   /** Nobody's minutes are exceeded, of a day or of a window, nor those of what there is one of. */
   private minutes(): void {
     const { input, slots } = this;
@@ -122,35 +133,35 @@ class Program {
     const parts = [...input.units.flatMap((u) => u.lessons.flatMap((l) => l.parts)), ...input.dated];
     for (const who of countedIn(input)) {
       const taken = new Float64Array(slots.count);
+      const takenInDay = new Float64Array(input.days.length);
       const terms = new Map<Slot, string[]>();
+      const termsInDay = new Map<Slot, string[]>();
+      const there = (s: Slot): number => Math.max(0, this.minutesThere(who, s));
       for (const part of parts) {
         const m = who.minutesFor(part);
         if (!m) continue;
         const free = this.free.get(part.id);
         const place = this.standing.get(part.id);
         const at = place && slots.at(place);
-        if (!free && at !== undefined) taken[at] += m;
-        for (const s of free?.slots ?? []) terms.set(s, [...(terms.get(s) ?? []), `${m} x${free!.n}_${s}`]);
+        if (!free && at !== undefined) {
+          taken[at] += inWindow(part, m, there(at));
+          takenInDay[slots.day(at)] += inDay(part, m);
+        }
+        for (const s of free?.slots ?? []) {
+          const x = `x${free!.n}_${s}`;
+          terms.set(s, [...(terms.get(s) ?? []), `${inWindow(part, m, there(s))} ${x}`]);
+          if (!part.dayOut) termsInDay.set(s, [...(termsInDay.get(s) ?? []), `${m} ${x}`]);
+        }
       }
       input.days.forEach((day) => {
         const share = (Math.min(day.ends, ends) - starts) / (ends - starts);
         const all: string[] = [];
-        let used = 0;
+        const used = takenInDay[day.index];
         input.windows.forEach((w, i) => {
           const s = slots.of(day.index, i);
           const here = terms.get(s) ?? [];
-          const to = w.atSchool ? Math.min(w.ends, day.ends) : w.ends;
-          const has = !who.there
-            ? to - w.starts
-            : who.there.weekdays.includes(day.weekday)
-              ? Math.min(to, who.there.ends ?? to) - Math.max(w.starts, who.there.starts ?? 0)
-              : 0;
-          if (here.length)
-            this.rows.push(`${here.join(' + ')} <= ${Math.max(0, Math.max(0, has) - taken[s])}`);
-          if (w.atSchool) {
-            all.push(...here);
-            used += taken[s];
-          }
+          if (here.length) this.rows.push(`${here.join(' + ')} <= ${Math.max(0, there(s) - taken[s])}`);
+          if (w.atSchool) all.push(...(termsInDay.get(s) ?? []));
         });
         if (all.length && Number.isFinite(who.dayLimit))
           this.rows.push(`${all.join(' + ')} <= ${Math.max(0, Math.floor(who.dayLimit * share) - used)}`);
