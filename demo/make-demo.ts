@@ -69,10 +69,46 @@ export function demoPlan(): Plan {
       allergies: ['hazelnut'],
     }),
   );
-  edit(addChild({ name: 'Ottilie', birthMonth: '2014-05', hatch: 'diagonals', minutes: 220, mouths: false }));
-  edit(addChild({ name: 'Bram', birthMonth: '2017-03', hatch: 'bars', minutes: 190, mouths: false }));
-  edit(addChild({ name: 'Junia', birthMonth: '2020-06', hatch: 'dots', minutes: 160, mouths: false }));
-  edit(addChild({ name: 'Pim', birthMonth: '2023-04', hatch: 'lattice', minutes: 90, mouths: true }));
+  edit(
+    addChild({
+      name: 'Ottilie',
+      birthMonth: '2014-05',
+      hatch: 'diagonals',
+      minutes: 220,
+      mouths: false,
+      writes: 'joined',
+    }),
+  );
+  edit(
+    addChild({
+      name: 'Bram',
+      birthMonth: '2017-03',
+      hatch: 'bars',
+      minutes: 190,
+      mouths: false,
+      writes: 'joined',
+    }),
+  );
+  edit(
+    addChild({
+      name: 'Junia',
+      birthMonth: '2020-06',
+      hatch: 'dots',
+      minutes: 160,
+      mouths: false,
+      writes: 'print',
+    }),
+  );
+  edit(
+    addChild({
+      name: 'Pim',
+      birthMonth: '2023-04',
+      hatch: 'lattice',
+      minutes: 90,
+      mouths: true,
+      writes: 'print',
+    }),
+  );
   teachEarlierYear(
     (change, today) => make(change, today, () => numbered('demo-e', ++ofEarlier)),
     () => plan,

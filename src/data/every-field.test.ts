@@ -78,6 +78,7 @@ const SAMPLES: unknown[] = [
   { loans: 4, weeks: 2, renewals: 1, days: [3] },
   { minutes: 11, retention: 85, reward: 'the good tea' },
   { by: 'parts', least: 3 },
+  { print: 'print-upright', joined: 'joined-nz' },
   { unitId: 'gone', title: 'Wool, before', closedOn: '2025-03-02' },
   { date: '2027-02-03', starts: 1110, talks: [{ childId: 'demo-0002', topic: 'The vat', minutes: 4 }] },
   'shared',

@@ -22,6 +22,7 @@ export function familyRows(family: Family): Pick<Rows, 'family'> {
         days_expected: family.daysExpected,
         kit_numbers: family.kitNumbers,
         card: family.card && JSON.stringify(family.card),
+        hands: family.hands && JSON.stringify(family.hands),
       },
     ],
   };
@@ -41,6 +42,7 @@ export function familyFrom({ family: [row] }: Pick<Rows, 'family'>): Family | nu
         daysExpected: row.days_expected as number,
         kitNumbers: row.kit_numbers as Family['kitNumbers'],
         card: row.card === null ? null : JSON.parse(row.card as string),
+        hands: row.hands ? JSON.parse(row.hands as string) : null,
       }
     : null;
 }
@@ -129,6 +131,7 @@ export function childRows(children: readonly Child[]): Pick<Rows, 'child' | 'chi
       hatch: c.hatch,
       minutes: c.minutes,
       mouths: c.mouths ? 1 : 0,
+      writes: c.writes,
       measured: JSON.stringify(c.measured),
     })),
     child_rung: children.flatMap((c) =>
@@ -146,6 +149,7 @@ export function childrenFrom({ child, child_rung }: Pick<Rows, 'child' | 'child_
     hatch: c.hatch as Child['hatch'],
     minutes: c.minutes as number,
     mouths: c.mouths === 1,
+    writes: (c.writes ?? null) as Child['writes'],
     measured: JSON.parse(c.measured as string),
     rungs: Object.fromEntries(
       (rungs.get(c.id as string) ?? []).map((r) => [r.skill as Skill, r.rung as Rung]),

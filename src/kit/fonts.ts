@@ -32,12 +32,4 @@ const child = localFont({
   preload: false,
 });
 
-/** For copying practice: letters on their guide lines. */
-const practice = localFont({
-  src: '../../node_modules/@fontsource/playwrite-us-trad-guides/files/playwrite-us-trad-guides-latin-400-normal.woff2',
-  variable: '--face-practice',
-  display: 'swap',
-  preload: false,
-});
-
-export const faces = `${work.variable} ${title.variable} ${child.variable} ${practice.variable}`;
+export const faces = `${work.variable} ${title.variable} ${child.variable}`;

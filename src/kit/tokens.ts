@@ -19,7 +19,6 @@ export const face = {
   work: 'var(--face-work), system-ui, sans-serif',
   title: 'var(--face-title), Georgia, serif',
   child: 'var(--face-child), var(--face-work), sans-serif',
-  practice: 'var(--face-practice), cursive',
 } as const;
 
 /** Page widths at which the drawing changes shape, in pixels. */

@@ -12,7 +12,7 @@ const childFields = child.omit({ id: true, rungs: true, measured: true });
 const nameOf = (plan: Plan, childId: string): string => childName(plan, childId);
 
 export const saveFamily = command({
-  shape: family.omit({ patterns: true, card: true, countsFor: true }),
+  shape: family.pick({ name: true, leadMinutes: true, allergies: true }),
   label: () => 'Changed the family',
   edit: setFamily,
 });
@@ -64,6 +64,7 @@ export const saveCounting = command({
       keeps: family.shape.keeps.unwrap(),
       daysExpected: family.shape.daysExpected.unwrap(),
       kitNumbers: family.shape.kitNumbers.unwrap(),
+      hands: family.shape.hands.unwrap(),
     })
     .partial(),
   label: () => 'Changed how things are counted',

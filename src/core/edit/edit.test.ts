@@ -32,12 +32,26 @@ describe('the family', () => {
   it('keeps hatches apart', () => {
     const plan = after(
       EMPTY_PLAN,
-      addChild({ name: 'Ottilie', birthMonth: '2014-05', hatch: 'dots', minutes: 60, mouths: false }),
+      addChild({
+        name: 'Ottilie',
+        birthMonth: '2014-05',
+        hatch: 'dots',
+        minutes: 60,
+        mouths: false,
+        writes: null,
+      }),
     );
     expect(
       refusal(
         plan,
-        addChild({ name: 'Bram', birthMonth: '2017-03', hatch: 'dots', minutes: 60, mouths: false }),
+        addChild({
+          name: 'Bram',
+          birthMonth: '2017-03',
+          hatch: 'dots',
+          minutes: 60,
+          mouths: false,
+          writes: null,
+        }),
       ),
     ).toBe('Dots is Ottilie’s hatch. Choose another one.');
     expect(
@@ -49,6 +63,7 @@ describe('the family', () => {
           hatch: 'dots',
           minutes: 60,
           mouths: false,
+          writes: null,
         }),
       ).children[0].birthMonth,
     ).toBe('2014-06');

@@ -76,7 +76,9 @@ export const setCountsFor =
 
 /** Says how things are counted: minutes for what is asked again, hours of several subjects, days kept, the numbers of kits. */
 export const setCounting =
-  (change: Partial<Pick<Family, 'recall' | 'hours' | 'keeps' | 'daysExpected' | 'kitNumbers'>>): Edit =>
+  (
+    change: Partial<Pick<Family, 'recall' | 'hours' | 'keeps' | 'daysExpected' | 'kitNumbers' | 'hands'>>,
+  ): Edit =>
   (plan) =>
     plan.family
       ? { plan: { ...plan, family: { ...plan.family, ...change } } }

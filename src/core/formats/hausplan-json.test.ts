@@ -58,9 +58,9 @@ describe('Hausplan JSON', () => {
     [
       'another version',
       (d) => {
-        d.version = 10;
+        d.version = 11;
       },
-      'version: written by another version of Hausplan: version 10, this one reads 1, 2, 3, 4, 5, 6, 7, 8 and 9',
+      'version: written by another version of Hausplan: version 11, this one reads 1, 2, 3, 4, 5, 6, 7, 8, 9 and 10',
     ],
     [
       'a missing list',

@@ -109,6 +109,7 @@ const ANYBODY = [
     minutes: 0,
     rungs: {},
     mouths: true,
+    writes: null,
     measured: { reading: null, hand: null },
   },
 ] as const;

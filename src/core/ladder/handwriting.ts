@@ -164,3 +164,9 @@ export function minutesToCompose(sentences: number, { rate, grade }: Pick<Writer
 /** Letters of so many sentences of one's own. */
 export const lettersOfSentences = (sentences: number, grade: number): number =>
   Math.round(sentences * wordsOfSentence(grade) * LETTERS_A_WORD);
+
+/** Lines of writing that so many sentences of a grade take, with two to spare; at least four. */
+export function linesFor(letters: number, age: number): number {
+  const inALine = age >= 12 ? 52 : age >= 9 ? 42 : 30;
+  return Math.min(18, Math.max(4, Math.ceil(letters / inALine) + 2));
+}

@@ -3,6 +3,7 @@ import type { Assignment } from '../plan/plan';
 import { SHARED_KINDS } from '../plan/words';
 import type { Ladder, Piece } from './assign';
 import { copyText } from './copying';
+import { lettersOfSentences, linesFor, type Writer } from './handwriting';
 import type { WorkKind } from './kinds';
 import { labelsFor, learnt } from './shown';
 import { questionsFor } from './together';
@@ -29,7 +30,13 @@ export interface Paper {
   source?: boolean;
 }
 
-const LINES = { page: 16, beside: 8, note: 10 };
+const LINES = { page: 16, beside: 8, note: 8 };
+
+/** Lines for so many sentences as a wording asks for, in the hand of the child's age. */
+function linesAsked(wording: string, { age, grade }: Writer, otherwise: number): number {
+  const n = /(?:\d+–)?(\d+) sentences?/.exec(wording)?.[1];
+  return n ? linesFor(lettersOfSentences(Number(n), grade), age) : otherwise;
+}
 
 /** Undefined where the work needs no paper. Work worded by hand gets lines: what it needs is not known. */
 export function paperFor(
@@ -67,7 +74,7 @@ export function paperFor(
         ? { cards: [...list, ...beside] }
         : {
             words: list.map((word) => ({ word, times: 2 })),
-            ruled: rung >= 4 ? Math.max(3, LINES.page - 4 - list.length) : 0,
+            ruled: rung >= 4 ? list.length + 2 : 0,
           };
     }
     case 'labels': {
@@ -79,7 +86,10 @@ export function paperFor(
         : { draw: true, labels: rung === 3 ? labels : labels.map(() => '') };
     }
     case 'notebook':
-      return { draw: true, ruled: rung === 1 ? 0 : rung === 2 ? 2 : LINES.beside };
+      return {
+        draw: true,
+        ruled: rung === 1 ? 0 : rung === 2 ? 2 : linesAsked(given.wording, writer, LINES.beside),
+      };
     case 'booklet': {
       const flaps = Math.max(1, flapsIn(given.wording));
       return {
@@ -91,7 +101,7 @@ export function paperFor(
       };
     }
     case 'tell-back':
-      return rung >= 4 ? { ruled: LINES.page } : undefined;
+      return rung >= 4 ? { ruled: linesAsked(given.wording, writer, LINES.page) } : undefined;
     case 'looking-up':
       return rung >= 4 ? { source: true, ruled: LINES.note } : undefined;
     // Up to the second rung it is asked and told.

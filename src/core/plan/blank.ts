@@ -17,12 +17,14 @@ export const blankFamily: Family = {
   daysExpected: 90,
   kitNumbers: 'unit',
   card: null,
+  hands: null,
 };
 
 export const blankChild: Omit<Child, 'id' | 'name' | 'birthMonth' | 'hatch'> = {
   minutes: 90,
   rungs: {},
   mouths: false,
+  writes: null,
   measured: { reading: null, hand: null },
 };
 

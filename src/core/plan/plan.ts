@@ -22,7 +22,7 @@ import {
   windowName,
 } from './measures';
 import { idea, objective, question, unit } from './unit';
-import { FELT, KEEPS, PART_KINDS, ROLES } from './words';
+import { FELT, JOINED_HANDS, KEEPS, PART_KINDS, PRINT_HANDS, ROLES, WRITES } from './words';
 import { work } from './work';
 import { schoolYear } from './year';
 
@@ -56,6 +56,11 @@ export const family = z.strictObject({
   kitNumbers: z.enum(['unit', 'year']).default('unit'),
   /** The library card; null without one. */
   card: card.nullable().default(null),
+  /** The models of handwriting to copy from: of print and of joined letters; null where nobody has said. */
+  hands: z
+    .strictObject({ print: z.enum(PRINT_HANDS), joined: z.enum(JOINED_HANDS) })
+    .nullable()
+    .default(null),
 });
 export type Family = z.infer<typeof family>;
 
@@ -78,6 +83,8 @@ export const child = z.strictObject({
   rungs: z.partialRecord(skill, rung),
   /** Puts things in the mouth, whatever the age. */
   mouths: z.boolean().default(false),
+  /** Writes print or joined letters; null for what goes with the age. */
+  writes: z.enum(WRITES).nullable().default(null),
   /** What was measured of the child in years that are closed: words read alone, letters copied. It holds until this year says better. */
   measured: z
     .strictObject({ reading: measure.nullable(), hand: measure.nullable() })

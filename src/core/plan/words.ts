@@ -232,3 +232,19 @@ export const JUDGED = ['drop', 'change', 'keep'] as const;
 export const KEEPS = ['anything', 'minutes', 'parts'] as const;
 /** How a piece of work went for a child. */
 export const FELT = ['easy', 'right', 'hard'] as const;
+
+/** Models of handwriting that ship with the app: letters that stand apart, and joined ones by country. */
+export const PRINT_HANDS = ['print-guides', 'print-upright', 'print-slanted'] as const;
+export const JOINED_HANDS = [
+  'joined-us',
+  'joined-ie',
+  'joined-nz',
+  'joined-de',
+  'joined-fr',
+  'joined-es',
+  'joined-it',
+] as const;
+export type PrintHand = (typeof PRINT_HANDS)[number];
+export type JoinedHand = (typeof JOINED_HANDS)[number];
+/** Whether letters stand apart or are joined. */
+export const WRITES = ['print', 'joined'] as const;

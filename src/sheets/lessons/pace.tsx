@@ -82,9 +82,7 @@ export function Pacing({ view }: { view: LessonsView }) {
               <PlainButton onPress={() => setPerWeek(pace)}>Try {pace} a week</PlainButton>
             </Quiet>
           ) : null}
-          {end && !pace && trial && !verdict?.meetsEnd ? (
-            <Quiet>{noPace(trial.verdict)}.</Quiet>
-          ) : null}
+          {end && !pace && trial && !verdict?.meetsEnd ? <Quiet>{noPace(trial.verdict)}.</Quiet> : null}
           {end ? <PlainButton onPress={() => setEnd(null)}>Leave the end open</PlainButton> : null}
         </div>
         {changed ? (

@@ -3,7 +3,7 @@
 import styled from 'styled-components';
 import { foldFor, HALF, HEIGHT } from '@/core/ladder/fold';
 
-export function Booklet({ flaps, ruled }: { flaps: number; ruled: number }) {
+export function Booklet({ count: flaps, ruled, words }: { count: number; ruled: number; words: string[] }) {
   const { tops, lines } = foldFor(flaps, ruled);
   return (
     <>
@@ -43,7 +43,7 @@ export function Booklet({ flaps, ruled }: { flaps: number; ruled: number }) {
             ) : null}
             {i ? <line x1={HALF} x2={2 * HALF} y1={top} y2={top} stroke="#000" strokeWidth="0.2" /> : null}
             <text x="4" y={top + 8} fontSize="6">
-              {i + 1}
+              {i + 1} {words[i] ?? ''}
             </text>
             {lines.map((line) => (
               <line

@@ -1,7 +1,10 @@
 import { assignments, ladderOf } from '@/core/ladder/assign';
 import { checklistFor, type Checklist } from '@/core/ladder/checklist';
 import { isLadderKind } from '@/core/ladder/kinds';
-import { paperFor, type Paper } from '@/core/ladder/paper';
+import { handOf, type HandModel } from '@/core/ladder/hand-models';
+import { paperFor } from '@/core/ladder/paper';
+import { inkOf, onSheets, type OnSheet, type PaperSize } from '@/core/ladder/sheets';
+import { isSmall } from '@/core/ladder/small';
 import { materialOf } from '@/core/ladder/material';
 import { partMinutes } from '@/core/layout/input';
 import { assignmentKey, childrenOf, lessonsOf } from '@/core/plan/lookup';
@@ -9,21 +12,24 @@ import type { RecallPrompt } from '@/core/plan/lesson';
 import type { HatchName } from '@/kit/hatch';
 import { load, param, type SearchParams } from '../frame/load';
 
-export interface PaperPage extends Paper {
+/** A work on a sheet: of a lesson, the checklist of the unit, or the answers. */
+export interface PaperWork extends OnSheet {
   key: string;
-  /** Null: the parent's. */
-  child: { id: string; name: string; hatch: HatchName } | null;
-  title: string;
-  wording: string;
-  /** A child's page of the lesson: what they do, in its order. */
-  tasks?: { title: string; wording: string; minutes: number; supplies: string }[];
   check?: Checklist;
   /** Questions with their answers, kept apart from the children's pages. */
   answers?: Omit<RecallPrompt, 'id'>[];
 }
 
-export const SIZES = ['A4', 'letter'] as const;
-export type Size = (typeof SIZES)[number];
+/** One sheet of paper, with the works that share it. */
+export interface PaperPage {
+  key: string;
+  /** Null: the parent's. */
+  child: { id: string; name: string; hatch: HatchName; hand: HandModel } | null;
+  works: PaperWork[];
+}
+
+export const SIZES = ['A4', 'letter'] as const satisfies readonly PaperSize[];
+export type Size = PaperSize;
 
 export interface PaperView {
   unitId?: string;
@@ -34,13 +40,15 @@ export interface PaperView {
   size: Size;
   children: { id: string; name: string; chosen: boolean; pages: number }[];
   pages: PaperPage[];
+  /** Sheets that are drawn in more than lines and words. */
+  inky: number;
 }
 
 export async function loadPaper(params: SearchParams): Promise<PaperView> {
   const { plan, unit } = await load(params);
   const asks = await param(params, 'size');
   const size = SIZES.find((s) => s === asks) ?? 'A4';
-  if (!unit) return { unitTitle: '', what: '', back: '/ladder', size, children: [], pages: [] };
+  if (!unit) return { unitTitle: '', what: '', back: '/ladder', size, children: [], pages: [], inky: 0 };
   const lessons = lessonsOf(plan, unit.id);
   const asked = await param(params, 'lesson');
   const wanted = (await param(params, 'children'))?.split(' ').filter(Boolean);
@@ -51,21 +59,28 @@ export async function loadPaper(params: SearchParams): Promise<PaperView> {
   const minutes = partMinutes(plan);
   const parts = plan.parts.filter((p) => lesson && p.lessonId === lesson.id);
 
-  const pagesOf = (whole: (typeof inUnit)[number]): PaperPage[] => {
-    const { id, name, hatch } = whole;
-    const child = { id, name, hatch };
+  const worksOf = (whole: (typeof inUnit)[number]): PaperWork[] => {
+    const { id } = whole;
     if (!lesson)
       return [
         {
           key: `${id} checklist`,
-          child,
           title: unit.title,
           wording: 'What to know and be able to do',
           check: checklistFor(plan, unit, whole, unit.starts),
         },
       ];
     const childParts = parts.filter((p) => childrenOf(p, unit, plan.children).some((c) => c.id === id));
-    if (!childParts.length) return [];
+    const works = childParts.flatMap((part): PaperWork[] => {
+      const a = given.get(assignmentKey(part.id, id));
+      const on =
+        a && isLadderKind(part.kind) ? paperFor(ladder, { part, child: whole, lesson, unit }, a) : undefined;
+      return on
+        ? [{ key: `${part.id} ${id}`, title: part.title, wording: on.questions ? '' : a!.wording, ...on }]
+        : [];
+    });
+    // Who only tells needs no paper, and whoever is small reads no list.
+    if (!works.length || isSmall(whole, unit.starts)) return works;
     const tasks = childParts.map((p) => {
       const a = isLadderKind(p.kind) ? given.get(assignmentKey(p.id, id)) : undefined;
       return {
@@ -75,27 +90,12 @@ export async function loadPaper(params: SearchParams): Promise<PaperView> {
         supplies: a?.supplies ?? '',
       };
     });
-    return [
-      { key: `${id} lesson`, child, title: lesson.title, wording: '', tasks },
-      ...childParts.flatMap((part): PaperPage[] => {
-        const a = given.get(assignmentKey(part.id, id));
-        const on =
-          a && isLadderKind(part.kind)
-            ? paperFor(ladder, { part, child: whole, lesson, unit }, a)
-            : undefined;
-        return on
-          ? [
-              {
-                key: `${part.id} ${id}`,
-                child,
-                title: part.title,
-                wording: on.questions ? '' : a!.wording,
-                ...on,
-              },
-            ]
-          : [];
-      }),
-    ];
+    return [{ key: `${id} lesson`, title: lesson.title, wording: '', tasks }, ...works];
+  };
+  const pagesOf = (whole: (typeof inUnit)[number]): PaperPage[] => {
+    const { id, name, hatch } = whole;
+    const child = { id, name, hatch, hand: handOf(plan.family, whole, unit.starts) };
+    return onSheets(worksOf(whole), size).map((works, i) => ({ key: `${id} ${i}`, child, works }));
   };
 
   const all = inUnit.map((c) => ({ child: c, chosen: !wanted || wanted.includes(c.id), pages: pagesOf(c) }));
@@ -123,15 +123,21 @@ export async function loadPaper(params: SearchParams): Promise<PaperView> {
       chosen,
       pages: own.length,
     })),
+    inky: pages.filter((p) => p.works.some((w) => inkOf(w) === 'some')).length,
     pages: answers.length
       ? [
           ...pages,
           {
             key: 'answers',
             child: null,
-            title: 'Answers to the quiz',
-            wording: 'Keep it apart from the children’s folders.',
-            answers,
+            works: [
+              {
+                key: 'answers',
+                title: 'Answers to the quiz',
+                wording: 'Keep it apart from the children’s folders.',
+                answers,
+              },
+            ],
           },
         ]
       : pages,

@@ -1,6 +1,7 @@
 'use client';
 /** What a page to print is built from. */
 import styled, { createGlobalStyle } from 'styled-components';
+import { RULED } from '@/core/ladder/sheets';
 import { colour, face, paper } from '@/kit/tokens';
 import type { Size } from './load';
 
@@ -68,10 +69,6 @@ export const Page = styled.section`
     margin: 14px 0 4px;
     overflow-wrap: anywhere;
   }
-  & > p {
-    margin-bottom: 14px;
-    overflow-wrap: anywhere;
-  }
   small {
     display: block;
     font-size: 15px;
@@ -112,20 +109,33 @@ export const Tasks = styled.ol`
     white-space: nowrap;
   }
 `;
-export const Copying = styled.div`
-  font-family: ${face.practice};
-  font-size: 40px;
+export const Work = styled.div`
+  break-inside: avoid;
+  & > p {
+    margin-bottom: 14px;
+    overflow-wrap: anywhere;
+  }
+`;
+export const Copying = styled.div<{ $small: boolean }>`
+  font-size: ${(p) => (p.$small ? 23 : 40)}px;
   line-height: 1.75;
+  overflow-wrap: anywhere;
   & > div {
     break-inside: avoid;
   }
+  & > div > div {
+    ${(p) => (p.$small ? 'height: 36px; margin-bottom: 12px;' : '')}
+  }
+  & > div > div::before {
+    ${(p) => (p.$small ? 'height: 18px;' : '')}
+  }
 `;
-export const Model = styled.p`
-  overflow-wrap: anywhere;
-`;
-export const Trace = styled.p`
+export const Trace = styled.div`
   color: #999;
-  overflow-wrap: anywhere;
+  && {
+    height: auto;
+    margin: 0;
+  }
 `;
 export const Blank = styled.div`
   height: 64px;
@@ -138,9 +148,16 @@ export const Blank = styled.div`
     border-bottom: 1px dashed #777;
   }
 `;
+export const Verse = styled.div`
+  font-size: 21px;
+  line-height: 1.5;
+  p {
+    overflow-wrap: anywhere;
+  }
+`;
 export const Frame = styled.div`
   border: 2px solid #000;
-  height: 300px;
+  height: 290px;
   margin-bottom: 22px;
 `;
 export const Labels = styled.ol`
@@ -203,7 +220,7 @@ export const Questions = styled.ol`
   }
 `;
 export const Rule = styled.div`
-  height: 40px;
+  height: ${RULED}px;
   border-bottom: 1px solid #000;
 `;
 export const Check = styled.div`

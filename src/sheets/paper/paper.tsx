@@ -9,7 +9,11 @@ import { Button } from '@/kit/button';
 import { Hatch, HatchPatterns } from '@/kit/hatch';
 import { LinkButton } from '@/kit/link-button';
 import { Quiet, SheetTitle } from '@/kit/text';
-import type { PaperPage, PaperView, Size } from './load';
+import { DEFAULT_HAND, dotted, type HandModel } from '@/core/ladder/hand-models';
+import { blanksUnder, isWrittenSmall } from '@/core/ladder/sheets';
+import { count } from '@/core/plan/called';
+import { InHand } from '../frame/hand/in-hand';
+import type { PaperPage, PaperView, PaperWork, Size } from './load';
 import { Booklet } from './booklet';
 import {
   PageSize,
@@ -18,7 +22,6 @@ import {
   Page,
   Tasks,
   Copying,
-  Model,
   Trace,
   Blank,
   Frame,
@@ -28,11 +31,28 @@ import {
   Questions,
   Rule,
   Check,
+  Verse,
+  Work,
 } from './page-frame';
 
 const SIZE_NAMES: Record<Size, string> = { A4: 'A4', letter: 'US Letter' };
 
-export function PaperSheet({ unitId, unitTitle, lessonId, what, back, size, children, pages }: PaperView) {
+function inkInWords(sheets: number, inky: number): string {
+  if (!inky) return 'lines and words alone: little ink';
+  return `black ink, a little more on ${inky === sheets ? 'each' : inky}`;
+}
+
+export function PaperSheet({
+  unitId,
+  unitTitle,
+  lessonId,
+  what,
+  back,
+  size,
+  children,
+  pages,
+  inky,
+}: PaperView) {
   useReady();
   const chosen = children.filter((c) => c.chosen).map((c) => c.id);
   const href = (ids: string[], on: Size): string =>
@@ -45,8 +65,7 @@ export function PaperSheet({ unitId, unitTitle, lessonId, what, back, size, chil
         <div>
           <SheetTitle>Pages to print</SheetTitle>
           <Quiet>
-            {unitTitle} · {what} · {pages.length} {pages.length === 1 ? 'page' : 'pages'}, only those that are
-            used
+            {unitTitle} · {what} · {count(pages.length, 'sheet')} of paper, {inkInWords(pages.length, inky)}
           </Quiet>
         </div>
         <div>
@@ -71,7 +90,7 @@ export function PaperSheet({ unitId, unitTitle, lessonId, what, back, size, chil
               )}
             >
               {c.chosen ? '✓ ' : ''}
-              {c.name}, {c.pages} {c.pages === 1 ? 'page' : 'pages'}
+              {c.name}, {c.pages ? count(c.pages, 'sheet') : 'no paper'}
             </Link>
           ))}
         </nav>
@@ -93,14 +112,25 @@ export function PaperSheet({ unitId, unitTitle, lessonId, what, back, size, chil
   );
 }
 
-function OnPaper({ page: p, what }: { page: PaperPage; what: string }) {
+function OnPaper({ page, what }: { page: PaperPage; what: string }) {
+  const { child, works } = page;
   return (
-    <Page aria-label={`${p.child?.name ?? 'For you'}: ${p.title}`}>
+    <Page aria-label={`${child?.name ?? 'For you'}: ${works.map((w) => w.title).join(', ')}`}>
       <header>
-        {p.child ? <Hatch name={p.child.hatch} width={54} height={20} /> : null}
-        <b>{p.child?.name ?? 'For you'}</b>
+        {child ? <Hatch name={child.hatch} width={54} height={20} /> : null}
+        <b>{child?.name ?? 'For you'}</b>
         <span>{what}</span>
       </header>
+      {works.map((work) => (
+        <OneWork key={work.key} work={work} hand={child?.hand ?? DEFAULT_HAND} />
+      ))}
+    </Page>
+  );
+}
+
+function OneWork({ work: p, hand }: { work: PaperWork; hand: HandModel }) {
+  return (
+    <Work>
       <h2>{p.title}</h2>
       {p.wording ? <p>{p.wording}</p> : null}
       {p.tasks ? (
@@ -118,21 +148,15 @@ function OnPaper({ page: p, what }: { page: PaperPage; what: string }) {
           ))}
         </Tasks>
       ) : null}
-      {p.copy ? (
-        <Copying>
-          {p.copy.lines.map((line, i) => (
-            <div key={i}>
-              <Model>{line}</Model>
-              {p.copy!.trace
-                ? [0, 1, 2].map((n) => <Trace key={n}>{line}</Trace>)
-                : Array.from({ length: p.copy!.lines.length < 3 ? 3 : 1 }, (_, n) => (
-                    <Blank key={n} aria-hidden="true" />
-                  ))}
-            </div>
+      {p.copy ? <Copied copy={p.copy} hand={hand} /> : null}
+      {p.verse ? (
+        <Verse>
+          {p.verse.map((line, i) => (
+            <p key={i}>{line || '\u00a0'}</p>
           ))}
-        </Copying>
+        </Verse>
       ) : null}
-      {p.flaps ? <Booklet flaps={p.flaps.count} ruled={p.flaps.ruled} /> : null}
+      {p.flaps ? <Booklet {...p.flaps} /> : null}
       {p.draw ? <Frame aria-hidden="true" /> : null}
       {p.labels ? (
         <Labels>
@@ -236,9 +260,30 @@ function OnPaper({ page: p, what }: { page: PaperPage; what: string }) {
           ) : (
             <p>The unit has no objectives yet.</p>
           )}
+          {p.check.more ? <p>The unit has {p.check.more} more that are not asked of you yet.</p> : null}
           <p>not yet · with help · alone: write the day beside it</p>
         </Check>
       ) : null}
-    </Page>
+    </Work>
+  );
+}
+
+/** Lines to copy or to trace, in the family's model of a hand, with room under them. */
+function Copied({ copy, hand }: { copy: NonNullable<PaperWork['copy']>; hand: HandModel }) {
+  return (
+    <Copying $small={isWrittenSmall(copy)}>
+      {copy.lines.map((line, i) => (
+        <div key={i}>
+          <InHand hand={copy.trace ? dotted(hand) : hand}>{line}</InHand>
+          {copy.trace
+            ? [0, 1, 2].map((n) => (
+                <Trace key={n}>
+                  <InHand hand={dotted(hand)}>{line}</InHand>
+                </Trace>
+              ))
+            : Array.from({ length: blanksUnder(copy) }, (_, n) => <Blank key={n} aria-hidden="true" />)}
+        </div>
+      ))}
+    </Copying>
   );
 }

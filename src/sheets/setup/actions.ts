@@ -23,6 +23,8 @@ export interface Preview {
   replaces: boolean;
 }
 
+export const saveHands = async (base: number, hands: unknown): Promise<Outcome> =>
+  give(commands.saveCounting, base, { hands });
 export const saveFamily = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.saveFamily, base, input);
 export const saveChild = async (base: number, childId: string | null, input: unknown): Promise<Outcome> =>

@@ -96,8 +96,9 @@ function ChildForm({ row, taken, onClose }: { row?: Row; taken: HatchName[]; onC
     hatch: row?.hatch ?? free[0],
     minutes: row?.minutes ?? (90 as number | null),
     mouths: row?.mouths ?? false,
+    writes: row?.writes ?? null,
   });
-  const { name, month, year, hatch, minutes, mouths } = form.value;
+  const { name, month, year, hatch, minutes, mouths, writes } = form.value;
   const save = (): void =>
     act(
       (base) =>
@@ -107,6 +108,7 @@ function ChildForm({ row, taken, onClose }: { row?: Row; taken: HatchName[]; onC
           hatch,
           minutes,
           mouths,
+          writes,
         }),
       {
         faults: (faults) =>
@@ -165,6 +167,17 @@ function ChildForm({ row, taken, onClose }: { row?: Row; taken: HatchName[]; onC
           error={form.error('minutes') && 'Say how many minutes.'}
         />
       </FieldRow>
+      <Choose
+        label="Letters to copy from"
+        help="The models themselves are chosen for the whole family."
+        value={writes ?? 'age'}
+        onChange={(v) => form.set('writes', v === 'age' ? null : (v as 'print' | 'joined'))}
+        choices={[
+          { value: 'age', name: 'as goes with the age' },
+          { value: 'print', name: 'print' },
+          { value: 'joined', name: 'joined' },
+        ]}
+      />
       <Checkbox isSelected={mouths} onChange={(v) => form.set('mouths', v)}>
         Puts things in the mouth
       </Checkbox>

@@ -10,6 +10,7 @@ import { Frame } from '../frame/frame';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { saveFamily } from './actions';
+import { Handwriting } from './handwriting';
 import { Ruled } from './ruled';
 import { Adults } from './adults';
 import { Children } from './children';
@@ -41,6 +42,7 @@ export function SetupSheet(view: SetupView) {
         <Stack>
           <FamilyForm family={view.family} />
           <Children rows={view.children} />
+          {view.family ? <Handwriting hands={view.family.hands} /> : null}
           {view.family ? <Adults rows={view.adults} /> : null}
           {view.family ? <Household pantry={view.pantry} kinds={view.kinds} /> : null}
           {view.children.length ? <Rungs rows={view.children} suggested={view.suggested} /> : null}
