@@ -233,7 +233,7 @@ test('a book is paced over days, and the level of a passage is judged for each c
 
 test('pages and minutes noted on the day become a child’s own rate', async ({ page }) => {
   await page.goto('/books');
-  await expect(page.getByText(/Junia: 80 words a minute, by the table/)).toBeVisible();
+  await expect(page.getByText(/Junia: 15 words a minute, by the table/)).toBeVisible();
   await page.goto('/today?day=2026-10-26');
   await page.getByRole('button', { name: 'Note how long “The Little Loom” took Junia' }).first().click();
   const note = page.getByRole('dialog', { name: 'Junia read “The Little Loom”' });
@@ -244,5 +244,5 @@ test('pages and minutes noted on the day become a child’s own rate', async ({ 
   await note.getByRole('button', { name: 'Note it' }).click();
   await expect(note).toBeHidden();
   await page.goto('/books');
-  await expect(page.getByText('Junia: 45 words a minute, measured once')).toBeVisible();
+  await expect(page.getByText('Junia: 30 words a minute, measured once')).toBeVisible();
 });

@@ -135,13 +135,15 @@ test('a parent plans and teaches a first week by keyboard alone', async ({ page,
     await page.keyboard.press('5');
     await expect(page.getByText(/Lesson 1, Wool on the hoof/)).toBeVisible();
     const junia = page.getByRole('button', { name: /^Junia: Copy/ });
-    await expect(junia).toHaveAccessibleName(/^Junia: Copy three words: Off the hill, \d+ minutes$/);
+    await expect(junia).toHaveAccessibleName(
+      /^Junia: Copy, for “Wool on the hoof”: 3 words: Off the hill, \d+ minutes$/,
+    );
     await tabTo(page, /^Junia: Copy/);
     await page.keyboard.press('ArrowRight');
-    await expect(junia).toHaveAccessibleName(/^Junia: Copy one line, 7 words/);
+    await expect(junia).toHaveAccessibleName(/^Junia: Copy, for “Wool on the hoof”: one line, 7 words/);
     await enter(page, 'Lesson 2', 'link');
     await expect(page.getByText(/Lesson 2, Shearing day/)).toBeVisible();
-    await expect(junia).toHaveAccessibleName(/^Junia: Copy three words/);
+    await expect(junia).toHaveAccessibleName(/^Junia: Copy, for “Shearing day”: 4 words/);
   });
 
   const lesson = (n: number, day: string) =>

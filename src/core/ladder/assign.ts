@@ -135,6 +135,8 @@ export const ladderOf = once((plan: Plan): Ladder => {
   const isOnlySaid = (piece: Piece): boolean => {
     const { child, lesson, unit, part } = piece;
     if (ageOn(child.birthMonth, unit.starts) >= WRITES_MORE_FROM || !writes(piece)) return false;
+    // What an elder teaches them is done as it is.
+    if (!workers(part, unit, plan.children).includes(child)) return false;
     const key = `${lesson.id} ${child.id}`;
     if (!firstWritten.has(key)) {
       const written = (inLesson.get(lesson.id) ?? []).filter(

@@ -16,18 +16,18 @@ export interface OnSheet extends Paper {
 
 /** Height between the margins without the head, and width, less a little. */
 const ROOM: Record<PaperSize, { height: number; width: number }> = {
-  A4: { height: 920, width: 670 },
-  letter: { height: 855, width: 690 },
+  A4: { height: 935, width: 670 },
+  letter: { height: 868, width: 690 },
 };
 /** Heights of what a page is built from; the page frame is drawn with the same. */
-const TITLE = 56;
+const TITLE = 52;
 const LINE = 29;
 const LETTER = 9.6;
-export const RULED = 36;
+export const RULED = 32;
 const FRAME = 290;
 const CARD = 104;
 const CARDS_A_ROW = 3;
-const WORD_ROW = 54;
+export const WORD_ROW = 42;
 
 /** Lines from which a passage is written small. */
 const MANY_LINES = 4;
@@ -36,7 +36,7 @@ export const isWrittenSmall = ({ lines, trace }: NonNullable<Paper['copy']>): bo
 /** Of a line to copy: the model's letter and line, and each blank line under it. */
 const COPY = {
   large: { letter: 20, line: 70, blank: 92, blanks: 3 },
-  small: { letter: 12, line: 42, blank: 50, blanks: 1 },
+  small: { letter: 12, line: 41, blank: 44, blanks: 1 },
 };
 /** Blank lines under a line to copy: more where there are few. */
 export const blanksUnder = (copy: NonNullable<Paper['copy']>): number =>
@@ -60,7 +60,7 @@ export function heightOf(work: OnSheet, size: PaperSize): number {
       )
     : 0;
   const listed = tasks.reduce(
-    (sum, t) => sum + 40 + 24 * linesOf(t.wording, width - 100, 8.8) + (t.supplies ? 23 : 0),
+    (sum, t) => sum + 31 + 21 * linesOf(t.wording, width - 100, 7.6) + (t.supplies ? 21 : 0),
     0,
   );
   return (
@@ -82,12 +82,29 @@ export function heightOf(work: OnSheet, size: PaperSize): number {
 
 const isCutOut = (work: OnSheet): boolean => !!work.flaps || !!work.cards;
 
+/** A passage that is longer than a sheet goes on, on the next. */
+function divided<W extends OnSheet>(work: W, size: PaperSize): W[] {
+  const { copy } = work;
+  if (!copy || copy.lines.length < 2 || heightOf(work, size) <= ROOM[size].height) return [work];
+  let n = copy.lines.length - 1;
+  const first = (lines: number): W => ({ ...work, copy: { ...copy, lines: copy.lines.slice(0, lines) } });
+  while (n > 1 && heightOf(first(n), size) > ROOM[size].height) n--;
+  const rest = {
+    ...work,
+    wording: '',
+    title: goesOn(work.title),
+    copy: { ...copy, lines: copy.lines.slice(n) },
+  };
+  return [first(n), ...divided(rest, size)];
+}
+const goesOn = (title: string): string => (title.endsWith(', on') ? title : `${title}, on`);
+
 /** Works on sheets, in their order: what is cut out comes after the others, on sheets of its own. */
 export function onSheets<W extends OnSheet>(works: readonly W[], size: PaperSize): W[][] {
   const room = ROOM[size].height;
   const sheets: W[][] = [];
   let left = 0;
-  for (const work of works.filter((w) => !isCutOut(w))) {
+  for (const work of works.filter((w) => !isCutOut(w)).flatMap((w) => divided(w, size))) {
     const height = heightOf(work, size);
     if (height > left || !sheets.length) {
       sheets.push([]);

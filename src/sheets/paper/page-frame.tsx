@@ -1,7 +1,7 @@
 'use client';
 /** What a page to print is built from. */
 import styled, { createGlobalStyle } from 'styled-components';
-import { RULED } from '@/core/ladder/sheets';
+import { RULED, WORD_ROW } from '@/core/ladder/sheets';
 import { colour, face, paper } from '@/kit/tokens';
 import type { Size } from './load';
 
@@ -39,7 +39,7 @@ export const Bar = styled.header`
     display: none;
   }
 `;
-export const Page = styled.section`
+export const Page = styled.div`
   background: #fff;
   border: 1.5px solid ${colour.ink};
   padding: 32px 36px;
@@ -87,13 +87,13 @@ export const Page = styled.section`
 const box = `width: 20px; height: 20px; border: 2px solid #000; flex: none;`;
 export const Tasks = styled.ol`
   margin-top: 10px;
-  font-size: 17px;
+  font-size: 15px;
   line-height: 1.4;
   li {
     display: grid;
-    grid-template-columns: 28px 1fr auto;
+    grid-template-columns: 26px 1fr auto;
     gap: 6px;
-    padding: 6px 0;
+    padding: 4px 0;
     border-bottom: 1px solid #999;
     break-inside: avoid;
     overflow-wrap: anywhere;
@@ -104,12 +104,15 @@ export const Tasks = styled.ol`
   b {
     display: block;
   }
+  small {
+    font-size: 14px;
+  }
   li > span {
-    font-size: 15px;
+    font-size: 14px;
     white-space: nowrap;
   }
 `;
-export const Work = styled.div`
+export const Work = styled.section`
   break-inside: avoid;
   & > p {
     margin-bottom: 14px;
@@ -124,10 +127,10 @@ export const Copying = styled.div<{ $small: boolean }>`
     break-inside: avoid;
   }
   & > div > div {
-    ${(p) => (p.$small ? 'height: 36px; margin-bottom: 12px;' : '')}
+    ${(p) => (p.$small ? 'height: 32px; margin-bottom: 12px;' : '')}
   }
   & > div > div::before {
-    ${(p) => (p.$small ? 'height: 18px;' : '')}
+    ${(p) => (p.$small ? 'height: 16px;' : '')}
   }
 `;
 export const Trace = styled.div`
@@ -194,13 +197,13 @@ export const Words = styled.table`
   th,
   td {
     border: 1.5px solid #000;
-    height: 54px;
-    padding: 4px 10px;
+    height: ${WORD_ROW}px;
+    padding: 2px 10px;
     text-align: left;
     width: 33%;
   }
   tbody th {
-    font-size: 26px;
+    font-size: 22px;
   }
   thead th {
     height: auto;

@@ -115,22 +115,27 @@ export function PaperSheet({
 function OnPaper({ page, what }: { page: PaperPage; what: string }) {
   const { child, works } = page;
   return (
-    <Page aria-label={`${child?.name ?? 'For you'}: ${works.map((w) => w.title).join(', ')}`}>
+    <Page>
       <header>
         {child ? <Hatch name={child.hatch} width={54} height={20} /> : null}
         <b>{child?.name ?? 'For you'}</b>
         <span>{what}</span>
       </header>
       {works.map((work) => (
-        <OneWork key={work.key} work={work} hand={child?.hand ?? DEFAULT_HAND} />
+        <OneWork
+          key={`${work.key} ${work.title}`}
+          work={work}
+          whose={child?.name ?? 'For you'}
+          hand={child?.hand ?? DEFAULT_HAND}
+        />
       ))}
     </Page>
   );
 }
 
-function OneWork({ work: p, hand }: { work: PaperWork; hand: HandModel }) {
+function OneWork({ work: p, whose, hand }: { work: PaperWork; whose: string; hand: HandModel }) {
   return (
-    <Work>
+    <Work aria-label={`${whose}: ${p.title}`}>
       <h2>{p.title}</h2>
       {p.wording ? <p>{p.wording}</p> : null}
       {p.tasks ? (

@@ -81,6 +81,7 @@ export function UnitSheet(view: UnitView) {
             {unit.waiting ? null : (
               <LinkButton href={`/record/look-back?unit=${unit.id}`}>Look back</LinkButton>
             )}
+            <LinkButton href={`/paper/unit?unit=${unit.id}`}>On one page</LinkButton>
             <LinkButton $primary href={`/lessons?unit=${unit.id}`}>
               Its lessons
             </LinkButton>

@@ -126,6 +126,9 @@ function Doings({ view, href }: { view: WeeksView; href: (monday: string) => str
         </LinkButton>
       ) : null}
       <LinkButton href={href(view.monday).replace('/weeks?', '/weeks/several?')}>Several weeks</LinkButton>
+      {view.info.looking ? null : (
+        <LinkButton href={`/paper/week?week=${view.monday}`}>A page a child</LinkButton>
+      )}
       {view.info.looking ? null : <LinkButton href={cameUp}>Something came up…</LinkButton>}
       {view.info.looking ? null : <Button onPress={() => act(layOut)}>Lay out again</Button>}
       {view.rubbable && !view.inkable ? (
