@@ -6,6 +6,8 @@ import type { Plan } from '../plan/plan';
 import { assignments, ladderOf } from './assign';
 import { isLadderKind } from './kinds';
 import { paperFor } from './paper';
+import { onSheets } from './sheets';
+import { worksOnPaper } from './works-on-paper';
 
 export interface Prints {
   unitId: string;
@@ -14,8 +16,11 @@ export interface Prints {
   title: string;
   /** The first day on which a page of it is used. */
   on: IsoDate;
-  /** The parts each child has a page for, and how many of those are printed; who needs one, in the order of the family. */
-  pages: { childId: string; partIds: string[]; printed: number }[];
+  /**
+   * The parts each child has work on paper for, how many of those are printed, and on how many sheets all of it goes; who
+   * needs any, in the order of the family.
+   */
+  pages: { childId: string; partIds: string[]; printed: number; sheets: number }[];
 }
 
 /** @returns lesson by lesson, in the order of the days on which their pages are first used */
@@ -53,7 +58,11 @@ export function printsIn(plan: Plan, first: IsoDate, last: IsoDate): Prints[] {
       };
       found.set(lesson.id, line);
       let pages = line.pages.find((p) => p.childId === child.id);
-      if (!pages) line.pages.push((pages = { childId: child.id, partIds: [], printed: 0 }));
+      if (!pages) {
+        const works = worksOnPaper(plan, { lesson, unit, child }, () => 0);
+        pages = { childId: child.id, partIds: [], printed: 0, sheets: onSheets(works, 'A4').length };
+        line.pages.push(pages);
+      }
       pages.partIds.push(partId);
       if (printed.has(assignmentKey(partId, child.id))) pages.printed++;
     }

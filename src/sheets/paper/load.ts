@@ -1,13 +1,11 @@
-import { assignments, ladderOf } from '@/core/ladder/assign';
+import { ladderOf } from '@/core/ladder/assign';
 import { checklistFor, type Checklist } from '@/core/ladder/checklist';
-import { isLadderKind } from '@/core/ladder/kinds';
 import { handOf, type HandModel } from '@/core/ladder/hand-models';
-import { paperFor } from '@/core/ladder/paper';
 import { inkOf, onSheets, type OnSheet, type PaperSize } from '@/core/ladder/sheets';
-import { isSmall } from '@/core/ladder/small';
+import { worksOnPaper } from '@/core/ladder/works-on-paper';
 import { materialOf } from '@/core/ladder/material';
 import { partMinutes } from '@/core/layout/input';
-import { assignmentKey, childrenOf, lessonsOf } from '@/core/plan/lookup';
+import { childrenOf, lessonsOf } from '@/core/plan/lookup';
 import type { RecallPrompt } from '@/core/plan/lesson';
 import type { HatchName } from '@/kit/hatch';
 import { load, param, type SearchParams } from '../frame/load';
@@ -55,7 +53,6 @@ export async function loadPaper(params: SearchParams): Promise<PaperView> {
   const lesson = lessons.find((l) => l.id === asked);
   const inUnit = plan.children.filter((c) => unit.childIds.includes(c.id));
   const ladder = ladderOf(plan);
-  const given = new Map(assignments(plan).map((a) => [assignmentKey(a.partId, a.childId), a]));
   const minutes = partMinutes(plan);
   const parts = plan.parts.filter((p) => lesson && p.lessonId === lesson.id);
 
@@ -70,27 +67,7 @@ export async function loadPaper(params: SearchParams): Promise<PaperView> {
           check: checklistFor(plan, unit, whole, unit.starts),
         },
       ];
-    const childParts = parts.filter((p) => childrenOf(p, unit, plan.children).some((c) => c.id === id));
-    const works = childParts.flatMap((part): PaperWork[] => {
-      const a = given.get(assignmentKey(part.id, id));
-      const on =
-        a && isLadderKind(part.kind) ? paperFor(ladder, { part, child: whole, lesson, unit }, a) : undefined;
-      return on
-        ? [{ key: `${part.id} ${id}`, title: part.title, wording: on.questions ? '' : a!.wording, ...on }]
-        : [];
-    });
-    // Who only tells needs no paper, and whoever is small reads no list.
-    if (!works.length || isSmall(whole, unit.starts)) return works;
-    const tasks = childParts.map((p) => {
-      const a = isLadderKind(p.kind) ? given.get(assignmentKey(p.id, id)) : undefined;
-      return {
-        title: p.title,
-        wording: a?.wording ?? p.prediction,
-        minutes: minutes(p, unit).minutes[id],
-        supplies: a?.supplies ?? '',
-      };
-    });
-    return [{ key: `${id} lesson`, title: lesson.title, wording: '', tasks }, ...works];
+    return worksOnPaper(plan, { lesson, unit, child: whole }, (p) => minutes(p, unit).minutes[id] ?? 0);
   };
   const pagesOf = (whole: (typeof inUnit)[number]): PaperPage[] => {
     const { id, name, hatch } = whole;

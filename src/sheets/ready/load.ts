@@ -47,7 +47,7 @@ export interface ReadyView {
     number: number;
     title: string;
     on: string;
-    who: { id: string; name: string; partIds: string[]; printed: number }[];
+    who: { id: string; name: string; partIds: string[]; printed: number; sheets: number }[];
   }[];
   /** Sheets of others that are copied, so many of each. */
   copies: Needed[];
@@ -140,5 +140,6 @@ const printsOf = (plan: Plan, today: string, last: string): ReadyView['prints'] 
       name: childName(plan, x.childId),
       partIds: x.partIds,
       printed: x.printed,
+      sheets: x.sheets,
     })),
   }));

@@ -13,9 +13,9 @@ import type { ReadyView } from './load';
 
 type Prints = ReadyView['prints'][number];
 
-/** Pages of it that are not printed yet. */
+/** Sheets of paper of it that are not printed yet; those of a child of whom a part is printed, in proportion. */
 export const leftToPrint = ({ who }: Pick<Prints, 'who'>): number =>
-  who.reduce((sum, c) => sum + c.partIds.length - c.printed, 0);
+  who.reduce((sum, c) => sum + Math.ceil((c.sheets * (c.partIds.length - c.printed)) / c.partIds.length), 0);
 
 export function ToPrint({ view: { prints, copies, today } }: { view: ReadyView }) {
   const { act } = useAct();
@@ -24,7 +24,7 @@ export function ToPrint({ view: { prints, copies, today } }: { view: ReadyView }
     <Column aria-labelledby="prints">
       <header>
         <Heading id="prints">To print</Heading>
-        <Quiet as="span">{count(left, 'page')}, only what is used</Quiet>
+        <Quiet as="span">{count(left, 'sheet')} of paper, only what is used</Quiet>
       </header>
       {prints.map((p) => (
         <Item key={p.lessonId}>
@@ -39,15 +39,12 @@ export function ToPrint({ view: { prints, copies, today } }: { view: ReadyView }
               <span key={c.id}>
                 <Checkbox
                   isSelected={c.printed === c.partIds.length}
-                  label={`Printed: ${count(c.partIds.length, 'page')} of “${p.title}” for ${c.name}`}
+                  label={`Printed: ${count(c.sheets, 'sheet')} of “${p.title}” for ${c.name}`}
                   onChange={(is) =>
                     act((base) => print(base, { partIds: c.partIds, childId: c.id, is, date: today }))
                   }
                 />{' '}
-                {c.name}{' '}
-                {c.printed > 0 && c.printed < c.partIds.length
-                  ? `${c.printed} of ${c.partIds.length}`
-                  : c.partIds.length}
+                {c.name} {c.printed > 0 && c.printed < c.partIds.length ? `some of ${c.sheets}` : c.sheets}
               </span>
             ))}
           </div>
