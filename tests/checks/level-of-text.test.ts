@@ -90,6 +90,28 @@ describe('what is counted', () => {
     expect(countsOf('').words).toBe(0);
     expect(levelOf('…').spread).toBeUndefined();
   });
+  it('ends sentences neither at abbreviations nor at initials, whichever they are', () => {
+    for (const [text, n] of [
+      ['J. R. Hobb kept the mill. He sang.', 2],
+      ['Dr. Tamm met Capt. Reed at St. Olaf. They spoke.', 2],
+      ['See fig. 3 and pp. 4 to 9. Then go on.', 2],
+      ['We rose at 5 a.m. and went. It rained.', 2],
+      ['Bring cord, pegs, etc. Then begin.', 2],
+      ['So did I. Then we left.', 2],
+    ] as const)
+      expect([text, countsOf(text).sentences]).toEqual([text, n]);
+  });
+  it('counts no name as a hard word, at the start of a sentence either', () => {
+    expect(countsOf('Ottilie walked to the house. The dog ran to Ottilie.').difficult).toBe(0);
+    expect(countsOf('Wenke said no. We went home.').difficult).toBe(0);
+    expect(countsOf('Mordants hold the colour.').difficult).toBeGreaterThan(0);
+  });
+  it('counts a strange word once in each hundred words for Spache', () => {
+    const hundred = `Cat ${Array.from({ length: 97 }, () => 'cat').join(' ')} mordant mordant. `;
+    expect(countsOf(hundred).unfamiliar).toBe(1);
+    expect(countsOf(hundred.repeat(3)).unfamiliar).toBe(3);
+    expect(measure(hundred.repeat(3), 'Spache')).toBeCloseTo(measure(hundred, 'Spache'), 6);
+  });
   it('knows listed words in regular endings, and counts a strange one once for Spache, each time for Dale and Chall', () => {
     expect(countsOf('The cats jumped and played while running.').difficult).toBe(0);
     expect(countsOf('The mordant holds. A mordant bites.')).toMatchObject({
@@ -125,6 +147,13 @@ describe('the spread and what it means', () => {
     hatch: 'dots',
     birthMonth: `${2026 - years}-01`,
     ...over,
+  });
+  it('is that of Spache below grade 3', () => {
+    const easy = levelOf(EASY);
+    const spache = easy.measures.find((m) => m.name === 'Spache')!.score;
+    expect(spache).toBeLessThan(3);
+    expect(easy.spread!.middle).toBe(spache);
+    expect(easy.spread!.low).toBeLessThanOrEqual(spache);
   });
   it('says for each child what to do with it, by grade and by the rung of reading', () => {
     expect([4, 7, 9, 10, 14].map((age) => judge(4, child(age), '2026-09-01').as)).toEqual([

@@ -1,8 +1,24 @@
 /** Rates of reading and writing, and book numbers, against their published sources. */
 import { describe, expect, it } from 'vitest';
 import { ean13Check, isbn10Check, readNumber } from '@/core/books/numbers';
-import { ALOUD_RATE, minutesAloud, SILENT_RATE, silentRate } from '@/core/books/reading';
-import { COPY_RATE, SUSTAINED, sustainedRate } from '@/core/ladder/handwriting';
+import {
+  ALOUD_RATE,
+  minutesAloud,
+  ORAL_RATE,
+  readingRate,
+  SILENT_RATE,
+  silentRate,
+  wordsPerPage,
+} from '@/core/books/reading';
+import {
+  composingRate,
+  COPY_RATE,
+  minutesToCompose,
+  SUSTAINED,
+  sustainedRate,
+  wordsOfSentence,
+} from '@/core/ladder/handwriting';
+import { gradeOf } from '@/core/plan/age';
 
 describe('reading', () => {
   // Brysbaert 2019, “How many words do we read per minute? A review and meta-analysis of reading rate”, Journal of
@@ -20,6 +36,75 @@ describe('reading', () => {
     ]);
     expect(silentRate(4)).toBe(158);
     expect(silentRate(0)).toBe(80);
+  });
+});
+
+describe('reading of those who begin', () => {
+  // Hasbrouck and Tindal 2017, “An update to compiled ORF norms” (Technical Report 1702): words correct a minute, medians
+  // of grades 1 to 3 in autumn, winter and spring. From memory.
+  it.each([
+    [1, '2027-01-15', 29],
+    [1, '2027-05-15', 60],
+    [2, '2026-10-15', 50],
+    [2, '2027-01-15', 84],
+    [2, '2027-05-15', 100],
+    [3, '2026-10-15', 83],
+    [3, '2027-01-15', 97],
+    [3, '2027-05-15', 112],
+  ])('is aloud in grade %i on %s: %i words a minute', (grade, date, words) =>
+    expect(readingRate(grade, date)).toBe(words),
+  );
+  it('is slower than silent reading in every grade, and silent from grade 4', () => {
+    for (const [i, seasons] of ORAL_RATE.entries())
+      for (const rate of seasons) expect(rate).toBeLessThan(SILENT_RATE[i]);
+    expect(readingRate(4, '2026-10-15')).toBe(silentRate(4));
+  });
+  it('first readers and chapter books have fewer words a page (common practice, no source)', () => {
+    const of = (form: 'reader' | 'book', readFrom: number | null): number => wordsPerPage({ form, readFrom });
+    expect(of('reader', 5)).toBeLessThan(of('reader', 7));
+    expect(of('book', 7)).toBeLessThan(of('book', 9));
+    expect(of('book', 9)).toBeLessThan(of('book', null));
+  });
+});
+
+describe('a grade', () => {
+  it('is the age at which the school year began, and stays until the next begins', () => {
+    expect(['2026-08-31', '2026-12-01', '2027-06-30'].map((d) => gradeOf('2020-03', d))).toEqual([1, 1, 1]);
+    expect(gradeOf('2020-03', '2027-09-01')).toBe(2);
+    // Where school begins in February.
+    expect(gradeOf('2020-01', '2027-03-01', '2027-02-01')).toBe(2);
+    expect(gradeOf('2020-05', '2027-06-01', '2027-02-01')).toBe(1);
+  });
+});
+
+describe('writing of one’s own', () => {
+  // Hunt 1965, “Grammatical structures written at three grade levels”: words to a T-unit in grades 4, 8 and 12; O’Donnell,
+  // Griffin and Norris 1967 for grade 3. From memory.
+  it.each([
+    [3, 7.7],
+    [4, 8.6],
+    [8, 11.5],
+    [12, 14.4],
+  ])('has sentences in grade %i of %f words', (grade, words) =>
+    expect(wordsOfSentence(grade)).toBeCloseTo(words, 6),
+  );
+  it('rises with every grade, in words and in words a minute', () => {
+    for (let grade = 1; grade < 12; grade++) {
+      expect(wordsOfSentence(grade + 1)).toBeGreaterThan(wordsOfSentence(grade));
+      expect(composingRate(grade + 1)).toBeGreaterThan(composingRate(grade));
+    }
+  });
+  // Malecki and Jewell 2003, total words in three minutes by grade, from memory: about 24 in grade 2, 54 in grade 6.
+  it('keeps up half of a test of three minutes', () => {
+    expect(composingRate(2) * 6).toBeCloseTo(24, 0);
+    expect(composingRate(6) * 6).toBeCloseTo(54, 0);
+  });
+  it('is slower than copying the same words, at every grade', () => {
+    for (let grade = 1; grade <= 12; grade++) {
+      const rate = sustainedRate(grade);
+      const copied = (10 * wordsOfSentence(grade) * 4.5) / rate;
+      expect(minutesToCompose(10, { rate, grade })).toBeGreaterThan(copied);
+    }
   });
 });
 

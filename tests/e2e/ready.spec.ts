@@ -55,7 +55,7 @@ test('what is to be printed and packed is by lesson, for whom how many, and one 
   await expect(page.getByText('Lesson 8, Colour from the dye pot').first()).toBeVisible();
   await page.goto('/ready');
   await page
-    .getByRole('checkbox', { name: /^Printed: \d+ pages? of “Colour from the dye pot” for Ottilie/ })
+    .getByRole('checkbox', { name: /^Printed: \d+ sheets? of “Colour from the dye pot” for Ottilie/ })
     .press('Space');
   await atRevision(page, 2);
   await page.getByRole('checkbox', { name: 'Packed: kit 8, Colour from the dye pot' }).press('Space');

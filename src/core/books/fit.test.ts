@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { aLesson, aPlan } from '../../../tests/sample-plan';
-import { blankBook } from '../plan/blank';
+import { blankBook, blankChild } from '../plan/blank';
 import type { Book } from '../plan/book';
-import type { Plan } from '../plan/plan';
+import type { Child, Plan } from '../plan/plan';
 import { factsIn, fillings, thinLessons } from './facts';
 import { bandOf, chapterPages, lessonsCovered, serves, suits, tellingWords } from './fit';
 import { noteReading } from '../edit/loans';
+import { takenIn } from './taken-in';
 import { ownRate, silentRate, wordsOf } from './reading';
 
 const aBook = (over: Partial<Book> = {}): Book => ({
@@ -163,4 +164,39 @@ describe('a child’s own rate', () => {
     expect(wordsOf(aBook({ form: 'picture book' }), 10)).toBe(600);
     expect(wordsOf(plan.books[1], 10)).toBe(0);
   });
+});
+
+describe('whom a book suits', () => {
+  const reads = (age: number, rung?: 1 | 2 | 3 | 4 | 5): Child => ({
+    ...blankChild,
+    id: 'c',
+    name: 'C',
+    hatch: 'dots',
+    birthMonth: `${2026 - age}-01`,
+    rungs: rung ? { reading: rung } : {},
+  });
+  const on = '2026-10-01';
+  it('to read alone heeds the rung of reading, to listen to only the age', () => {
+    const novel = aBook({ form: 'book', readFrom: 10, readTo: 14, listenFrom: 8 });
+    expect(suits(novel, reads(9), on, 'read')).toBe('stretch');
+    expect(suits(novel, reads(9, 5), on, 'read')).toBe('fits');
+    expect(suits(novel, reads(11, 2), on, 'read')).toBe('beyond');
+    expect(suits(novel, reads(11, 2), on, 'listen')).toBe('fits');
+  });
+  it('is nobody at school where it is only for toddlers, though what looks young still serves', () => {
+    const board = aBook({ form: 'board book' });
+    expect(serves(board, reads(2), on)).toMatchObject({ as: 'fits' });
+    expect(serves(board, reads(7), on)).toMatchObject({ as: 'young' });
+    expect(serves(board, reads(16), on)).toBeUndefined();
+    expect(serves(aBook({ form: 'picture book' }), reads(14), on)).toMatchObject({ as: 'young' });
+  });
+  it.each([
+    ['film', 'watched'],
+    ['game', 'played'],
+    ['kit', 'built'],
+    ['audio', 'heard'],
+    ['poster', 'looked at'],
+    ['board book', 'looked at'],
+    ['book', 'read aloud'],
+  ] as const)('a %s is %s', (form, done) => expect(takenIn(form, 'listen')).toBe(done));
 });

@@ -2,8 +2,10 @@
 
 /** Abbreviations after which a sentence goes on; `etc.`, `a.m.` and `p.m.` may end one. */
 const GOES_ON =
-  /(?<!\p{L})(?:mr|mrs|ms|mx|dr|st|prof|rev|hon|capt|col|gen|lt|sgt|cpl|jr|sr|mt|ft|no|nos|vol|fig|pp?|ch|ca|approx|vs|cf|e\.g|i\.e|viz|al)\.(?=\s)/giu;
-const MAY_END = /(?<!\p{L})(?:etc|[ap]\.m)\.(?=\s+\p{Ll})/giu;
+  /(?<!\p{L})(?:mr|mrs|ms|mx|dr|st|prof|rev|hon|capt|col|gen|lt|sgt|cpl|jr|sr|mt|ft|ca|approx|vs|cf|e\.g|i\.e|viz|al)\.(?=\s)/giu;
+/** Before a number: no. 5, pp. 4 to 9. */
+const NUMBERED = /(?<!\p{L})(?:nos?|vol|fig|pp?|ch|chap)\.(?=\s+\d)/giu;
+const MAY_END = /(?<!\p{L})(?:etc|[ap]\.m)\.(?=\s+\p{Ll})/gu;
 /** `J. R. Hobb`; but “so did I.” ends. */
 const INITIAL = /(?<!\p{L})(?!I\.\s+(?!\p{Lu}\.))\p{Lu}\.(?=\s+\p{Lu})/gu;
 
@@ -16,7 +18,7 @@ const DOT = '\u2024';
  */
 export function sentencesIn(text: string): string[] {
   let marked = text;
-  for (const pattern of [GOES_ON, MAY_END, INITIAL])
+  for (const pattern of [GOES_ON, NUMBERED, MAY_END, INITIAL])
     marked = marked.replace(pattern, (found) => found.replaceAll('.', DOT));
   return marked
     .split(/(?<=[.!?…]["”’»)]*)\s+(?!\p{Ll})|\n\s*\n/u)
