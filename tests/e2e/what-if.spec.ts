@@ -63,7 +63,10 @@ test('what is tried is dropped, and the plan stands as it stood; a tick is no tr
 
 test('a part says what stands in the way of its standing earlier', async ({ page }) => {
   await page.goto('/weeks?week=2026-11-02');
-  await page.getByRole('button', room(/^Lesson 11, Warp and weft/)).click();
+  await page
+    .getByRole('button', room(/^Lesson 11, Warp and weft/))
+    .first()
+    .click();
   await page.getByRole('menuitem', { name: 'Why here?' }).click();
   const dialog = page.getByRole('dialog', { name: 'Why here? Warp and weft' });
   await expect(

@@ -67,7 +67,7 @@ export const saveCounting = command({
       hands: family.shape.hands.unwrap(),
     })
     .partial(),
-  label: () => 'Changed how things are counted',
+  label: ({ hands }) => (hands === undefined ? 'Changed how things are counted' : 'Changed the handwriting'),
   edit: setCounting,
   touches: ['kept'],
 });
