@@ -20,7 +20,9 @@ test('one lesson, every child at their own level: kinds of work are added, and e
   page,
 }) => {
   await LESSON_8(page);
-  await expect(page.getByRole('button', { name: /^Junia: Dye pot: count aloud/ })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: /^Junia: “Colour from the dye pot”: count aloud/ }),
+  ).toBeVisible();
   await expect(page.getByRole('rowheader', { name: /^Dye pot/ })).toContainText(
     'With care, whoever does it: Hot',
   );

@@ -890,7 +890,7 @@ export const CAUTIONS: readonly CautionRow[] = [
       'the web',
       'web ?(?:sites?|pages?|cams?)',
       'search engines?',
-      '(?:search|look\\w*|find|watch|play|type|check|stream)\\w* .{0,40}on (?:the|a|your) (?:laptop|tablet|computer|phone|screen)',
+      '(?:search|look|find|watch|play|type|check|stream)\\w* .{0,40}on (?:the|a|your) (?:laptop|tablet|computer|phone|screen)',
       'live ?streams?',
       'stream(?:ed|ing)? (?:a|the) (?:film|video|concert|talk)',
       'video[- ]?calls?',

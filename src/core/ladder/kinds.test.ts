@@ -373,9 +373,9 @@ describe('in a plan', () => {
     const given = assignments(plan);
     expect(given.filter((a) => a.partId === 'pot').map((a) => a.wording)).toEqual([
       'Beside it, out of reach: A box of lids and tins: what fits on what?',
-      'Dye pot: say your guess aloud, hand the things on, and draw what came',
-      'Dye pot: measure, record, and compare with the guess',
-      'Dye pot: weigh and plan it, and write up what happened and why',
+      '“The dye pot”: say your guess aloud, hand the things on, and draw what came',
+      '“The dye pot”: measure, record, and compare with the guess',
+      '“The dye pot”: weigh and plan it, and write up what happened and why',
     ]);
     expect(given.filter((a) => a.partId === 'find').map((a) => a.wording)[0]).toBe(
       'Find a picture that belongs to “The dye pot”, in “Blue Roads”',

@@ -66,8 +66,7 @@ const OWN_KIND_MINUTES = 15;
 const together = (a: Asked): number => a.part.minutes ?? TOGETHER_MINUTES;
 const role: KindOfWork = {
   ...by('hands'),
-  version: (a) =>
-    roleVersion(a.rung, together(a), { title: a.part.title, place: a.material.place }, a.writer),
+  version: (a) => roleVersion(a.rung, together(a), a.material, a.writer),
 };
 
 export const KINDS_OF_WORK: Record<WorkKind, KindOfWork> = {

@@ -192,9 +192,9 @@ it.each<[LadderKind, string[]]>([
     'experiment',
     [
       'Beside it, out of reach: A box of lids and tins: what fits on what?',
-      'Experiment: say your guess aloud, hand the things on, and draw what came',
-      'Experiment: measure, record, and compare with the guess',
-      'Experiment: weigh and plan it, and write up what happened and why',
+      '“Colour from the dye pot”: say your guess aloud, hand the things on, and draw what came',
+      '“Colour from the dye pot”: measure, record, and compare with the guess',
+      '“Colour from the dye pot”: weigh and plan it, and write up what happened and why',
     ],
   ],
   [

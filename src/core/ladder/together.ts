@@ -39,11 +39,11 @@ const LONGER_TALKS: readonly { grade: number; amount: string; minutes: number }[
 export function roleVersion(
   rung: Rung,
   minutes: number,
-  of: { title: string; place: number },
+  of: Pick<Material, 'topic' | 'place'>,
   writer: Writer,
 ): Version {
   const turn = of.place + Math.max(0, stepOn(rung, writer));
-  const wording = wordingFor('role', rung, { topic: of.title }, turn, writer.grade);
+  const wording = wordingFor('role', rung, { topic: of.topic }, turn, writer.grade);
   return {
     ...plain,
     rung,

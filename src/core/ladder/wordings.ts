@@ -167,32 +167,32 @@ export const WORDINGS = {
     5: 'Read a chapter of a book of your own, and note what goes with “{topic}”',
   },
 
-  /** A part in a demonstration or an experiment; the topic is the doing itself. */
+  /** A part in a demonstration or an experiment. */
   role: {
     1: [
-      '{topic}: watch from a safe place, and say what you see',
-      '{topic}: call “now!” when something changes',
-      '{topic}: show with your hands how big, how much, how high',
+      '“{topic}”: watch from a safe place, and say what you see',
+      '“{topic}”: call “now!” when something changes',
+      '“{topic}”: show with your hands how big, how much, how high',
     ],
     2: [
-      '{topic}: draw your guess first, and what really came',
-      '{topic}: say your guess aloud, hand the things on, and draw what came',
-      '{topic}: count aloud, and draw before and after',
+      '“{topic}”: draw your guess first, and what really came',
+      '“{topic}”: say your guess aloud, hand the things on, and draw what came',
+      '“{topic}”: count aloud, and draw before and after',
     ],
     3: [
-      '{topic}: keep the clock, and call out what changes',
-      '{topic}: read the list of what is needed, set it out, and tell what came of the guess',
-      '{topic}: write down each step in a word, and what came',
+      '“{topic}”: keep the clock, and call out what changes',
+      '“{topic}”: read the list of what is needed, set it out, and tell what came of the guess',
+      '“{topic}”: write down each step in a word, and what came',
     ],
     4: [
-      '{topic}: measure, record, and compare with the guess',
-      '{topic}: draw up a table beforehand, fill it in, and say what it shows',
-      '{topic}: change one thing the second time, and compare',
+      '“{topic}”: measure, record, and compare with the guess',
+      '“{topic}”: draw up a table beforehand, fill it in, and say what it shows',
+      '“{topic}”: change one thing the second time, and compare',
     ],
     5: [
-      '{topic}: weigh and plan it, and write up what happened and why',
-      '{topic}: say beforehand what would prove the guess wrong, and write up what came',
-      '{topic}: lead the younger ones through it, and write up what happened and why',
+      '“{topic}”: weigh and plan it, and write up what happened and why',
+      '“{topic}”: say beforehand what would prove the guess wrong, and write up what came',
+      '“{topic}”: lead the younger ones through it, and write up what happened and why',
     ],
   },
 

@@ -71,7 +71,8 @@ export class Ledger {
     for (const { id, dayLimit, has, used, usedInWindow, minutesFor } of this.people) {
       const minutes = minutesFor(part);
       if (minutes === 0) continue;
-      if (this.atSchool[window] && used[day] + inDay(part, minutes) > Math.floor(dayLimit * this.share[day]))
+      const ofDay = inDay(part, minutes);
+      if (this.atSchool[window] && ofDay > 0 && used[day] + ofDay > Math.floor(dayLimit * this.share[day]))
         return { who: id, of: 'day' };
       if (!other && usedInWindow[cell] + inWindow(part, minutes, has[cell]) > has[cell])
         other = { who: id, of: has[cell] ? 'half-day' : 'presence' };

@@ -9,7 +9,7 @@ import { homes } from '../plan/lookup';
 import type { IsoDate, WindowName } from '../plan/measures';
 import { EVENING } from '../plan/words';
 import type { Plan } from '../plan/plan';
-import { countedIn, PARENT, thingIn, type Counted } from './counted';
+import { countedIn, inDay, inWindow, PARENT, thingIn, type Counted } from './counted';
 import { layoutInput, type LayLesson, type LayoutInput, type LayPart, type LayUnit } from './input';
 import { Pace } from './pace';
 import { reasonInWords } from './reasons';
@@ -178,23 +178,26 @@ class Look {
     const to = window.atSchool ? Math.min(window.ends, day.ends) : window.ends;
     return this.counted.flatMap((who): Obstacle[] => {
       const needs = who.minutesFor(part);
-      const taken = (on: (s: Slot) => boolean): number =>
+      const taken = (on: (s: Slot) => boolean, of: (p: LayPart, minutes: number) => number): number =>
         this.all.reduce((sum, p) => {
           const stands = p.id === part.id ? undefined : this.standing.get(p.id);
-          return stands !== undefined && on(stands) ? sum + who.minutesFor(p) : sum;
+          return stands !== undefined && on(stands) ? sum + of(p, who.minutesFor(p)) : sum;
         }, 0);
       const limit = Math.floor(who.dayLimit * share);
-      const inDay = taken((s) => slots.day(s) === day.index && this.isAtSchool(s));
-      if (window.atSchool && inDay + needs > limit)
-        return [{ is: 'minutes', of: who.id, has: inDay, needs, limit }];
+      const has = taken((s) => slots.day(s) === day.index && this.isAtSchool(s), inDay);
+      if (window.atSchool && inDay(part, needs) > 0 && has + needs > limit)
+        return [{ is: 'minutes', of: who.id, has, needs, limit }];
       const long = !who.there
         ? Math.max(0, to - window.starts)
         : who.there.weekdays.includes(day.weekday)
           ? Math.max(0, Math.min(to, who.there.ends ?? to) - Math.max(window.starts, who.there.starts ?? 0))
           : 0;
-      const inWindow = taken((s) => s === slot);
-      return inWindow + needs > long
-        ? [{ is: 'half-day', of: who.id, has: inWindow, needs, limit: long }]
+      const here = taken(
+        (s) => s === slot,
+        (p, minutes) => inWindow(p, minutes, long),
+      );
+      return here + inWindow(part, needs, long) > long
+        ? [{ is: 'half-day', of: who.id, has: here, needs, limit: long }]
         : [];
     });
   }

@@ -37,11 +37,7 @@ export function ChildWeek({ weekOf, size, other, back, weeks }: ChildWeekView) {
       {weeks.map(({ child, days }) => {
         const most = Math.max(...days.map((d) => d.tasks.length));
         return (
-          <Week
-            key={child.id}
-            style={{ fontSize: sizeFor(most) }}
-            aria-label={`${child.name}, the week of ${weekOf}`}
-          >
+          <Week key={child.id} $type={sizeFor(most)} aria-label={`${child.name}, the week of ${weekOf}`}>
             <header>
               <Hatch name={child.hatch} width={54} height={20} />
               <b>{child.name}</b>
@@ -74,7 +70,8 @@ export function ChildWeek({ weekOf, size, other, back, weeks }: ChildWeekView) {
 const Landscape = createGlobalStyle<{
   $size: string;
 }>`@page { size: ${(p) => p.$size} landscape; margin: 9mm; }`;
-const Week = styled.section`
+const Week = styled.section<{ $type: number }>`
+  font-size: 14px;
   background: #fff;
   color: #000;
   border: 1.5px solid #000;
@@ -120,6 +117,7 @@ const Week = styled.section`
     font-size: 0.92em;
   }
   ${paper} {
+    font-size: ${(p) => p.$type}px;
     border: 0;
     padding: 0;
     margin: 0;

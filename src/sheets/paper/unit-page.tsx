@@ -59,7 +59,7 @@ export function UnitPage({
       <Landscape $size={size} />
       <Sheet
         $size={size}
-        style={{ fontSize: sizeFor(Math.max(lessons.length, tallest([left, right]))) }}
+        $type={sizeFor(Math.max(lessons.length, tallest([left, right])))}
         aria-label={`${title}, on one page`}
       >
         <h1>{title}</h1>
@@ -119,7 +119,8 @@ const Landscape = createGlobalStyle<{
 }>`@page { size: ${(p) => p.$size} landscape; margin: 8mm; }`;
 /** Between the margins of a landscape page, a little less. */
 const HEIGHT: Record<Size, string> = { A4: '190mm', letter: '196mm' };
-const Sheet = styled.article<{ $size: Size }>`
+const Sheet = styled.article<{ $size: Size; $type: number }>`
+  font-size: 12.5px;
   background: #fff;
   color: #000;
   border: 2px solid #000;
@@ -184,6 +185,7 @@ const Sheet = styled.article<{ $size: Size }>`
     break-inside: avoid;
   }
   ${paper} {
+    font-size: ${(p) => p.$type}px;
     min-height: ${(p) => HEIGHT[p.$size]};
   }
 `;
