@@ -12,7 +12,6 @@ export function aMaterial(over: Partial<Material> = {}): Material {
     passage,
     walk: { place: 0, of: 1 },
     byHeart: passage,
-    text: 'Shearing day\nShears\nFleece',
     words: ['shears', 'fleece', 'shearing', 'wool'],
     beginners: passage.match(/\p{L}+/gu) ?? [],
     traced: ['hook', 'wool', 'fleece'],

@@ -3,9 +3,11 @@ import { ageOn } from '../plan/age';
 import type { IsoDate } from '../plan/measures';
 import type { Part } from '../plan/lesson';
 import type { Child } from '../plan/plan';
-import { meets, waysMet, type Allergen } from './allergens';
+import type { Allergen } from './allergen-table';
+import { meets, waysMet } from './allergens';
 import { meantBy, type Meant } from './meant';
-import { CAUTIONS, ONLY_WORDS, type CautionRow } from './table';
+import type { CautionRow } from './row';
+import { CAUTIONS, ONLY_WORDS } from './table';
 
 export interface Caution {
   id: string;

@@ -3,7 +3,7 @@
  * no river, an egg of clay no egg, baking soda no baking. Common practice, no source.
  */
 
-const or = (...list: string[]): string => `(?:${list.join('|')})`;
+import { anyOf, or } from './patterns';
 
 /** Verbs whose object is not there itself: it is on paper, in words or in play. */
 const SHOWN = or(
@@ -39,15 +39,14 @@ const SHOWN = or(
 const COLOURED = or('paint(?:s|ing)?', 'colou?r(?:s|ing)?(?: in)?', 'print(?:s|ing)?');
 
 /** Things that tell of another or show it; and those that are made, of a thing (shown) or of stuff (there). */
-const TOLD = or(
-  '(?:photo(?:graph)?|drawing|painting|sketch|map|diagram|poster|story|tale|poem|song|rhyme|quiz|puzzle|riddle|book|chapter|page|word|time ?line|history|film|video|documentary|clip|talk|lesson|question|sound)s?',
-  'pictures',
-  'age',
-  'parts',
-);
-const MADE = or(
-  '(?:picture|model|statue|sculpture|figure|silhouette|collage|mosaic|frieze|relief|watercolou?r|wash|puppet|mask|costume|doll|toy|shape|outline|stencil|stamp|card|badge|banner|flag|diorama|shoe ?box)s?',
-);
+const TOLD = anyOf(`
+  photo(?:graph)?s? drawings? paintings? sketch(?:es)? maps? diagrams? posters? stor(?:y|ies) tales? poems? songs? rhymes?
+  quiz(?:zes)? puzzles? riddles? books? chapters? pages? words? time\\s?lines? histor(?:y|ies) films? videos?
+  documentar(?:y|ies) clips? talks? lessons? questions? sounds? pictures age parts`);
+const MADE = anyOf(`
+  pictures? models? statues? sculptures? figures? silhouettes? collages? mosaics? friezes? reliefs? watercolou?rs?
+  wash(?:es)? puppets? masks? costumes? dolls? toys? shapes? outlines? stencils? stamps? cards? badges? banners? flags?
+  dioramas? shoe\\s?box(?:es)?`);
 
 /** Stuff of which things are made to stand for others. */
 const STUFF = or(
@@ -134,7 +133,13 @@ const REAL = or(
   'walk',
 );
 /** Where the object of showing ends: what it is done with, where and when is real. */
-const ENDS = `(?= (?:with(?! (?:its|their|his|her))|using|by|at|beside|near|from|outside|outdoors|while|before|after|then|until|over|on (?:the )?(?:bank|beach|ice|wall|stove|tablet|laptop)|in (?:the )?(?:garden|yard|field|sun)|(?:and|then|, ?) ?${REAL})\\b)`;
+const ENDS = `(?= ${or(
+  'with(?! (?:its|their|his|her))',
+  'using|by|at|beside|near|from|outside|outdoors|while|before|after|then|until|over',
+  'on (?:the )?(?:bank|beach|ice|wall|stove|tablet|laptop)',
+  'in (?:the )?(?:garden|yard|field|sun)',
+  `(?:and|then|, ?) ?${REAL}`,
+)}\\b)`;
 const OBJECT = `[^.;:·!?\\n]*?(?:${ENDS}|(?=[.;:·!?\\n]|$))`;
 const AT = '(?<![\\p{L}-])';
 

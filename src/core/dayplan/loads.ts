@@ -5,7 +5,7 @@
 import { mondayOf } from '../calendar/dates';
 import { schoolDays } from '../calendar/school-days';
 import { partMinutes, type LayPart } from '../layout/input';
-import { childrenOf, groupBy, homes } from '../plan/lookup';
+import { childrenOf, groupBy, homes, isDayOut } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 import { EVENING } from '../plan/words';
@@ -43,9 +43,7 @@ export interface LessonLoad {
 
 export function lessonLoad(plan: Plan, lessonId: string): LessonLoad {
   const homeOf = homes(plan);
-  const parts = plan.parts.filter(
-    (p) => p.lessonId === lessonId && p.window !== EVENING && p.kind !== 'trip',
-  );
+  const parts = plan.parts.filter((p) => p.lessonId === lessonId && p.window !== EVENING && !isDayOut(p));
   const days = groupBy(plan.sittings, (s) => s.partId);
   const minutes = partMinutes(plan);
   const dates = [...new Set(parts.flatMap((p) => (days.get(p.id) ?? []).map((s) => s.date)))].sort();

@@ -18,8 +18,6 @@ export interface Material {
   walk: { place: number; of: number };
   /** What is learnt by heart: verse, or what the unit has for it; empty where there is none. */
   byHeart: string;
-  /** Title, topics and passage. */
-  text: string;
   /** The lesson's own words, those the unit teaches first; for beginners those of the passage as well. */
   words: string[];
   beginners: string[];
@@ -117,7 +115,6 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
       passage,
       walk: own ? { place: 0, of: 1 } : { place: Math.max(0, sharing.indexOf(lesson)), of: sharing.length },
       byHeart: memory.length ? memory.join('\n\n') : ([own, unit.passage.trim()].find(isVerse) ?? ''),
-      text: about,
       // A word the unit teaches belongs to a lesson that names it; the others come in turn, so that none is left out.
       words: [...named, ...wordsIn(about, names)],
       things: [...named, ...wordsIn(topics.join('\n'), names)],

@@ -1,7 +1,7 @@
 /** Work that is found, named or known: labels, looking up, memory work, and what is on the checklist. */
 import type { Rung } from '../plan/measures';
 import { amountOn, lettersOf, minutesToCopy, type Writer } from './handwriting';
-import { inTurn, type Material } from './material';
+import type { Material } from './material';
 import { toldAs } from './objectives';
 import { joined, stanzasIn, startOf, unitsIn, wordCount } from './text-pieces';
 import { count } from '../plan/called';
@@ -189,7 +189,7 @@ export function memoryVersion(
 }
 /** Showing one thing of a lesson's share of the unit's checklist, for a child who shows what they know by it. */
 export function checklistVersion(material: Material, rung: Rung): Version {
-  const [of] = inTurn(material.objectives, 0);
+  const [of] = material.objectives;
   const more = material.objectives.length - 1;
   const what = of ? `“${toldAs(of)}”` : `something of “${material.topic}” that is on your list`;
   const amount = of ? what : 'one thing on your checklist';

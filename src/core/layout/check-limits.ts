@@ -2,7 +2,7 @@
 import { once } from '../plan/once';
 import { shortDate } from '../calendar/dates';
 import { schoolDays, windowsOf, type DayWindow, type SchoolDay } from '../calendar/school-days';
-import { byId, childrenOf, doneParts, groupBy, homes, partsByLesson } from '../plan/lookup';
+import { byId, childrenOf, doneParts, groupBy, homes, isDayOut, partsByLesson } from '../plan/lookup';
 import type { Adult } from '../plan/household';
 import type { Plan, Sitting } from '../plan/plan';
 import { EVENING } from '../plan/words';
@@ -100,7 +100,7 @@ const minutesIn = once((plan: Plan): Minutes => {
   const minutesFor = partMinutes(plan);
   const of = new Map<string, [string, number][]>();
   const parts = byId(plan.parts);
-  const out = new Set(plan.parts.filter((p) => p.kind === 'trip').map((p) => p.id));
+  const out = new Set(plan.parts.filter(isDayOut).map((p) => p.id));
   for (const s of plan.sittings) {
     const part = parts.get(s.partId)!;
     const { unit } = homeOf(part);

@@ -15,6 +15,7 @@ import {
   assignmentKey,
   childrenOf,
   doneParts,
+  isDayOut,
   isLeft,
   groupBy,
   homes,
@@ -302,7 +303,7 @@ export const partMinutes = onceOf<
       latest,
       waitAfterHours,
       optional: part.optional,
-      dayOut: part.kind === 'trip',
+      dayOut: isDayOut(part),
       comesBack: part.ruleId !== null,
     };
   }

@@ -168,3 +168,6 @@ export function isLeft({
   if (unit && unit.closedOn !== null) return 'closed';
   return lesson?.leftOut ? 'left out' : undefined;
 }
+
+/** A day out: it takes its half-day, and none of the minutes that a day has for unit work. */
+export const isDayOut = ({ kind }: Pick<Part, 'kind'>): boolean => kind === 'trip';

@@ -1,5 +1,5 @@
 'use server';
-import { fillings, thinLessons } from '@/core/books/facts';
+import { factsIn, fillings, thinLessons } from '@/core/books/facts';
 import { judge, levelOf, type Level } from '@/core/books/level';
 import { readDrawn } from '@/data/door';
 import { desk } from '../frame/desk';
@@ -53,12 +53,15 @@ export async function gapFillings(
     first: number | null;
     last: number | null;
     childIds: string[];
+    /** What to know before it is put there: a preview, whom it is not for, and why. */
+    cautions: string[];
   }[]
 > {
   const { plan } = readDrawn((await desk()).db);
   const unit = plan.units.find((u) => u.id === unitId);
   const gap = unit && thinLessons(plan, unit).find((t) => t.lessonId === lessonId);
   if (!unit || !gap) return [];
+  const facts = factsIn(plan, unit);
   return fillings(plan, unit, gap)
     .slice(0, 12)
     .map(({ book: b, by, childIds }) => ({
@@ -69,6 +72,7 @@ export async function gapFillings(
       first: by.first,
       last: by.last,
       childIds,
+      cautions: facts(b).cautions,
     }));
 }
 /** The level of a passage, and what it means for each child; nothing is stored. */

@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { PlainButton } from '@/kit/button';
 import { Hatch } from '@/kit/hatch';
-import { Column, Heading, Quiet } from '@/kit/text';
+import { Caution, Column, Heading, Quiet } from '@/kit/text';
 import { colour, face } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { fillGap, gapFillings } from './actions';
@@ -60,6 +60,9 @@ export function Gap({ view, lessonId }: { view: BooksView; lessonId: string }) {
                     {f.place} · {f.childIds.map(name).join(', ')}
                     {f.by === f.title ? '' : ` · ${f.by}`}
                   </Quiet>
+                  {f.cautions.map((c) => (
+                    <Caution key={c}>{c}</Caution>
+                  ))}
                 </div>
                 <PlainButton
                   aria-label={`Put “${f.title}” on lesson ${lesson.number}`}

@@ -106,8 +106,9 @@ function viewOf(plan: Plan, childId: string, date: string): ChildView | undefine
   };
 }
 
-const listOf = ({ able, words }: Checklist): string[] => [
+const listOf = ({ able, words, more }: Checklist): string[] => [
   ...able,
+  ...(more ? [`Not asked of you yet: ${more} more`] : []),
   ...(words.length ? [`Know these words: ${words.map((w) => w.word).join(', ')}`] : []),
 ];
 

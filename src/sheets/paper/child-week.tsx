@@ -1,6 +1,6 @@
 'use client';
 /** Each child's week on one landscape page: a column a day, boxes to tick. */
-import styled, { createGlobalStyle } from 'styled-components';
+import styled from 'styled-components';
 import { count } from '@/core/plan/called';
 import { Hatch, HatchPatterns } from '@/kit/hatch';
 import { Quiet } from '@/kit/text';
@@ -31,8 +31,8 @@ export function ChildWeek({ weekOf, size, other, back, weeks }: ChildWeekView) {
         size={size}
         other={other}
         isEmpty={!weeks.length}
+        landscape
       />
-      <Landscape $size={size} />
       {weeks.length ? null : <Quiet>Nothing is planned in this week.</Quiet>}
       {weeks.map(({ child, days }) => {
         const most = Math.max(...days.map((d) => d.tasks.length));
@@ -67,9 +67,6 @@ export function ChildWeek({ weekOf, size, other, back, weeks }: ChildWeekView) {
   );
 }
 
-const Landscape = createGlobalStyle<{
-  $size: string;
-}>`@page { size: ${(p) => p.$size} landscape; margin: 9mm; }`;
 const Week = styled.section<{ $type: number }>`
   font-size: 14px;
   background: #fff;

@@ -7,7 +7,8 @@ import type { Size } from './load';
 
 export const PageSize = createGlobalStyle<{
   $size: Size;
-}>`@page { size: ${(p) => p.$size}; margin: 14mm 15mm; }`;
+  $landscape?: boolean;
+}>`@page { size: ${(p) => `${p.$size}${p.$landscape ? ' landscape' : ''}`}; margin: ${(p) => (p.$landscape ? '8mm' : '14mm 15mm')}; }`;
 export const Preview = styled.main`
   padding: 24px 20px;
   max-width: 900px;

@@ -14,6 +14,7 @@ export function SheetBar({
   size,
   other,
   isEmpty,
+  landscape,
   children,
 }: {
   title: string;
@@ -23,11 +24,13 @@ export function SheetBar({
   /** The address of the same on the other size of paper. */
   other: string;
   isEmpty: boolean;
+  /** Printed across the long side. */
+  landscape?: boolean;
   children?: ReactNode;
 }) {
   return (
     <>
-      <PageSize $size={size} />
+      <PageSize $size={size} $landscape={landscape} />
       <Bar>
         <div>
           <SheetTitle>{title}</SheetTitle>

@@ -1,6 +1,6 @@
 'use client';
 /** A unit on one page, as a drawing with a border and a title block: to hang on the wall, or to keep in its box. */
-import styled, { createGlobalStyle } from 'styled-components';
+import styled from 'styled-components';
 import { face, paper } from '@/kit/tokens';
 import { TitleBlock } from '@/kit/title-block';
 import { useReady } from '../frame/use-ready';
@@ -55,8 +55,8 @@ export function UnitPage({
         size={size}
         other={other}
         isEmpty={!unitId}
+        landscape
       />
-      <Landscape $size={size} />
       <Sheet
         $size={size}
         $type={sizeFor(Math.max(lessons.length, tallest([left, right])))}
@@ -114,9 +114,6 @@ function Column({ blocks }: { blocks: Block[] }) {
   );
 }
 
-const Landscape = createGlobalStyle<{
-  $size: string;
-}>`@page { size: ${(p) => p.$size} landscape; margin: 8mm; }`;
 /** Between the margins of a landscape page, a little less. */
 const HEIGHT: Record<Size, string> = { A4: '190mm', letter: '196mm' };
 const Sheet = styled.article<{ $size: Size; $type: number }>`
