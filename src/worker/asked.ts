@@ -10,7 +10,7 @@ export interface SetAsked {
 
 export interface SetFound {
   proposals: Proposal[];
-  leftOut: { id: string; message: string }[];
+  leftOut: { id: string; message: string; cautions: string[] }[];
   /** What each limit costs. */
   prices: string[];
   /** What stays thin, and what nothing known has anything for; empty when there is none. */

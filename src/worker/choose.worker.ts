@@ -1,5 +1,6 @@
 /** Chooses a set of books away from the page, so that it never stalls. */
 import { leftOutInWords, pairsInWords, priceInWords, proposals } from '@/core/loans/proposals';
+import { foundIn } from '@/core/books/facts';
 import { choose } from '@/core/choose/choose';
 
 import { highsSolver } from '@/core/choose/highs';
@@ -15,6 +16,7 @@ self.onmessage = (e: MessageEvent<SetAsked>): void => {
         leftOut: chosen.leftOut.map((l) => ({
           id: asking.offered[l.candidate].id,
           message: leftOutInWords(asking, chosen, l),
+          cautions: foundIn(asking.offered[l.candidate].book, asking.children),
         })),
         prices: chosen.prices.map((p) => priceInWords(asking, p)),
         thin: pairsInWords(asking, chosen.thin),

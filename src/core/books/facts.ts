@@ -1,7 +1,7 @@
 /** What a book is good for in a unit: everything one wants to know before it goes on a pile. */
 import { booksById, byId, groupBy, isFor, lessonsOf } from '../plan/lookup';
 import type { Book } from '../plan/book';
-import type { Plan, Pull } from '../plan/plan';
+import type { Child, Plan, Pull } from '../plan/plan';
 import type { Unit } from '../plan/unit';
 import { bandOf, lessonsCovered, serves, suits, type OnLesson, type Suits } from './fit';
 import { readingClock, wordsOf } from './reading';
@@ -34,7 +34,6 @@ export function factsIn(plan: Plan, unit: Unit): (book: Book) => Facts {
   const clock = readingClock(plan);
   return (book) => {
     const words = wordsOf(book, book.pages ?? 0);
-    const names = book.notFor.flatMap((id) => children.find((c) => c.id === id)?.name ?? []);
     return {
       covers: lessonsCovered(book, lessons).map((on) => ({
         ...on,
@@ -52,12 +51,20 @@ export function factsIn(plan: Plan, unit: Unit): (book: Book) => Facts {
       bandsGuessed: !!bandOf(book, 'listen')?.guessed,
       cautions: [
         book.preview === 'not seen' ? 'Not looked through yet: leaf through it before they do.' : '',
-        book.preview === 'parts' ? `Leave parts out${book.previewNote ? `: ${book.previewNote}` : '.'}` : '',
-        names.length ? `Not for ${names.join(', ')}${book.previewNote ? `: ${book.previewNote}` : '.'}` : '',
+        ...foundIn(book, children),
         book.state === 'here' ? '' : `It is ${book.state}${book.stateNote ? ` (${book.stateNote})` : ''}.`,
       ].filter(Boolean),
     };
   };
+}
+
+/** What a preview found: parts to leave out, whom the book is not for, and why. */
+export function foundIn(book: Book, children: readonly Child[]): string[] {
+  const names = book.notFor.flatMap((id) => children.find((c) => c.id === id)?.name ?? []);
+  return [
+    book.preview === 'parts' ? `Leave parts out${book.previewNote ? `: ${book.previewNote}` : '.'}` : '',
+    names.length ? `Not for ${names.join(', ')}${book.previewNote ? `: ${book.previewNote}` : '.'}` : '',
+  ].filter(Boolean);
 }
 
 export interface Thin {

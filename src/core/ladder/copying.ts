@@ -8,7 +8,7 @@ import type { Rung } from '../plan/measures';
 import { lettersOf, minutesToCopy, type Writer } from './handwriting';
 import type { Material } from './material';
 import { isVerse, joined, phrasesIn, stanzasIn, startOf, unitsIn, wordCount } from './text-pieces';
-import { evenOne, plain, type Version } from './version';
+import { evenOne, nothingTo, plain, type Version } from './version';
 import { wordingFor } from './wordings';
 
 /** Minutes to lay out paper and pencil and to look it over afterwards. */
@@ -182,14 +182,12 @@ function noteOn(
 }
 
 /** Where neither the lesson nor its unit has a passage: nothing is copied, never the title of the lesson instead. */
-export const withoutPassage = (rung: Rung, doing: 'copy' | 'learn by heart', because?: string): Version => ({
-  ...plain,
-  rung,
-  wording: `Nothing to ${doing}: ${because ?? 'there is no passage'}`,
-  minutes: 0,
-  parentMinutes: 0,
-  note: 'Give the lesson a passage of its own, or the unit one for all its lessons.',
-});
+export const withoutPassage = (rung: Rung, doing: 'copy' | 'learn by heart', because?: string): Version =>
+  nothingTo(
+    rung,
+    `${doing}: ${because ?? 'there is no passage'}`,
+    'Give the lesson a passage of its own, or the unit one for all its lessons.',
+  );
 
 function minutesFor(text: string, writer: Writer): number {
   return minutesToCopy(lettersOf(text), writer.rate);

@@ -217,6 +217,17 @@ describe('what is shown', () => {
   });
 });
 
+describe('labels', () => {
+  it('need something that has them: nothing is labelled where nothing has parts with names', () => {
+    for (const rung of RUNGS) {
+      const none = labelsVersion(aMaterial({ hasLabels: false }), rung, hand(child(9)));
+      expect(none).toMatchObject({ minutes: 0, parentMinutes: 0, supplies: '' });
+      expect(none.wording).toMatch(/^Nothing to label/);
+      expect(labelsVersion(aMaterial(), rung, hand(child(9))).minutes).toBeGreaterThan(0);
+    }
+  });
+});
+
 describe('amounts, whatever the family asks for', () => {
   const counted = LADDER_KINDS.filter((k) => KINDS_OF_WORK[k].counts);
   const amount = fc.option(fc.integer({ min: 1, max: 200 }), { nil: null });

@@ -79,7 +79,7 @@ export function paperFor(
     }
     case 'labels': {
       // On the first rung they are pointed at.
-      if (rung === 1) return undefined;
+      if (rung === 1 || !material.hasLabels) return undefined;
       const { words: labels } = labelsFor(material, rung, writer, amount);
       return rung === 2
         ? { draw: true, cards: labels }

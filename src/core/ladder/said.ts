@@ -52,6 +52,7 @@ export function saidVersion(kind: WorkKind, asked: Asked): Version {
       return { ...said, wording: says({ amount: words }), amount: words, minutes: 6 };
     }
     case 'labels': {
+      if (!material.hasLabels) return KINDS_OF_WORK.labels.version(asked);
       const { words } = labelsFor(material, rung, writer, amount);
       return { ...said, wording: says({}), amount: words.join(', '), minutes: 5 + words.length };
     }

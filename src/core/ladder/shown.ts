@@ -5,7 +5,7 @@ import type { Material } from './material';
 import { toldAs } from './objectives';
 import { joined, stanzasIn, startOf, unitsIn, wordCount } from './text-pieces';
 import { count } from '../plan/called';
-import { evenOne, plain, type Version } from './version';
+import { evenOne, nothingTo, plain, type Version } from './version';
 import { thingsFor } from './word-list';
 import { wordingFor } from './wordings';
 
@@ -39,6 +39,12 @@ export function labelsVersion(
   labels: number | null = null,
 ): Version {
   const { topic } = material;
+  if (!material.hasLabels)
+    return nothingTo(
+      rung,
+      'label: nothing on this lesson has parts with names',
+      'Name a map, a drawing or a thing with parts among the topics of the lesson, or make one of it first.',
+    );
   const { asked, words, writing } = labelsFor(material, rung, writer, labels);
   const n = Math.max(1, words.length);
   const such = words.length ? `: ${words.slice(0, 3).join(', ')}${n > 3 ? '…' : ''}` : '';
@@ -55,9 +61,6 @@ export function labelsVersion(
     writer.grade,
   );
   const notes = [
-    material.hasLabels
-      ? ''
-      : 'Nothing on this lesson has labels yet: it needs a map, a drawing or a thing with parts.',
     words.length < asked.length
       ? `All ${asked.length} labels would take ${writing(asked)} min of writing, more than the ${writer.stretch} min that suit this age. Offered: ${words.length}.`
       : '',

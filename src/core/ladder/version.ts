@@ -21,6 +21,16 @@ export interface Version {
 /** What most versions have nothing to say of. */
 export const plain = { amount: '', note: '', produces: '', supplies: '', letters: 0 };
 
+/** Where a lesson has nothing that the kind of work could be about: it says so, and what would give it something. */
+export const nothingTo = (rung: Rung, doing: string, note: string): Version => ({
+  ...plain,
+  rung,
+  wording: `Nothing to ${doing}`,
+  minutes: 0,
+  parentMinutes: 0,
+  note,
+});
+
 /** Said where not even one of something can be written in one stretch of attention. */
 export const evenOne = (what: string, minutes: number, stretch: number): string =>
   `Even one ${what} takes ${minutes} min of writing, more than the ${stretch} min that suit this age. Let it be said and write it down for them, or go a rung down.`;

@@ -122,6 +122,27 @@ describe('what is proposed', () => {
       expect.stringMatching(/^it would cover lesson [12] for Old and Young$/),
     ]);
   });
+  it('says of a book that is taken for one child whom it is not for, and why', async () => {
+    const p = plan({
+      books: [
+        book('a', 'Felt', {
+          form: 'picture book',
+          listenFrom: 4,
+          listenTo: 14,
+          preview: 'parts',
+          notFor: ['c2'],
+          previewNote: 'too frightening',
+        }),
+        book('b', 'Looms', { form: 'picture book', listenFrom: 4, listenTo: 14 }),
+      ],
+    });
+    const asked = asking(p);
+    const found = proposals(asked, await choose(asked.problem, await highsSolver()), unit(p));
+    expect(found.map((f) => [f.id, f.cautions])).toEqual([
+      ['a', ['Leave parts out: too frightening', 'Not for Young: too frightening']],
+      ['b', []],
+    ]);
+  });
   it('gives a book that suits one child alone to that child', async () => {
     const p = plan({
       books: [book('a', 'Felt', { form: 'reader', readFrom: 5, readTo: 7, listenFrom: 5, listenTo: 7 })],

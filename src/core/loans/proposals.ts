@@ -2,6 +2,7 @@
  * What a chosen set comes to: the role and lessons of each book with the reason it was taken, what a limit costs, what
  * a book left out would have added.
  */
+import { foundIn } from '../books/facts';
 import { suits, type OnLesson } from '../books/fit';
 import { pagesOf, wordsOf } from '../books/reading';
 import { moneyText } from './money-text';
@@ -18,6 +19,8 @@ export interface Proposal {
   childId: string | null;
   lessons: { lessonId: string; number: number; by: string; first: number | null; last: number | null }[];
   why: string;
+  /** What a preview found: whom it is not for, what to leave out. */
+  cautions: string[];
 }
 
 /** The set as a proposal: for each book its pile, its lessons and why it was taken. */
@@ -74,6 +77,7 @@ export function proposals(asking: Asking, chosen: Chosen, unit: Unit): Proposal[
                 ? 'borrowed'
                 : 'in the house',
         ].join('; '),
+        cautions: foundIn(o.book, children),
       },
     ];
   });

@@ -175,6 +175,9 @@ export function Suggest({
                         : 'no lesson yet'}
                     </Quiet>
                     <Quiet>{p.why}.</Quiet>
+                    {p.cautions.map((c) => (
+                      <Caution key={c}>{c}</Caution>
+                    ))}
                   </div>
                   <span>
                     <PlainButton
@@ -216,7 +219,12 @@ export function Suggest({
                   return (
                     <li key={l.id}>
                       <b>{book.title}</b>
-                      <Quiet>{l.message}.</Quiet>
+                      <div>
+                        <Quiet>{l.message}.</Quiet>
+                        {l.cautions.map((c) => (
+                          <Caution key={c}>{c}</Caution>
+                        ))}
+                      </div>
                       <span>
                         <PlainButton
                           aria-pressed={pinned.includes(l.id)}
