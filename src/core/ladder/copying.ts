@@ -8,7 +8,7 @@ import type { Rung } from '../plan/measures';
 import { lettersOf, minutesToCopy, type Writer } from './handwriting';
 import type { Material } from './material';
 import { isVerse, joined, phrasesIn, stanzasIn, startOf, unitsIn, wordCount } from './text-pieces';
-import { evenOne, nothingTo, plain, type Version } from './version';
+import { evenOne, nothingTo, type Version } from './version';
 import { wordingFor } from './wordings';
 
 /** Minutes to lay out paper and pencil and to look it over afterwards. */
