@@ -17,7 +17,7 @@ import {
   blankUnit,
   blankYear,
 } from '@/core/plan/blank';
-import { blankDraftPart } from '@/core/formats/blank-draft';
+import { blankActivity } from '@/core/formats/blank-draft';
 import { HATCHES, IDEA_BECOMES, SEASONS, SHOWS, TASTES, WINDOWS } from '@/core/plan/words';
 
 /** So much of a thing, for the table or for each child. */
@@ -446,6 +446,6 @@ export const someFullPlan: fc.Arbitrary<Plan> = fc
           },
         ]
       : [],
-    outlines: [{ ...blankDraftPart, id: 'kept', title: 'Felt balls', supplies: x.supplies, taste: 'art' }],
+    outlines: [{ ...blankActivity, id: 'kept', title: 'Felt balls', supplies: x.supplies, taste: 'art' }],
   }))
   .map((plan) => numbered(withHappened({ ...plan, entries: entriesFrom(plan) })));

@@ -7,7 +7,7 @@ import { describe, expect, it } from 'vitest';
 import { perform } from '../edit/edit';
 import { readHausplanJson } from '../formats/hausplan-json';
 import { outlineOf } from '../formats/unit-outline';
-import { blankDraft, blankDraftPart } from '../formats/blank-draft';
+import { blankActivity, blankDraft, blankDraftPart } from '../formats/blank-draft';
 import { blankBook, blankChild, blankPart, blankRule, blankUnit } from '../plan/blank';
 import type { Plan } from '../plan/plan';
 import type { Command } from './command';
@@ -55,7 +55,7 @@ const EVEN = {
   ],
 };
 const OUTLINE = {
-  ...blankDraftPart,
+  ...blankActivity,
   id: 'x',
   taste: null,
   title: 'Felt balls',

@@ -22,6 +22,18 @@ export function usesFromContents(spine: Pull, lessons: readonly Lesson[], newId:
     }));
 }
 
+/** A contents page that lessons were made from is the book's own from then on, where it had none. */
+export const withContents = (
+  books: readonly Book[],
+  bookId: string,
+  lessons: readonly Pick<Lesson, 'title' | 'firstPage'>[],
+): Book[] =>
+  books.map((b) =>
+    b.id === bookId && !b.chapters.length
+      ? { ...b, chapters: lessons.slice(0, 500).map((l) => ({ title: l.title, page: l.firstPage })) }
+      : b,
+  );
+
 export type BookFields = Omit<Book, 'id'>;
 
 /** Puts a new book on the shelf and pulls it for a unit. A spine takes its pages from the lessons' contents. */

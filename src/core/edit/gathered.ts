@@ -1,5 +1,6 @@
 /** What is gathered for a unit: objectives, the children's questions, the ideas of the brainstorm. */
-import { newLesson, newPart } from './new-lesson';
+import { readerOf } from '../calendar/customs';
+import { newLesson, partOf } from './new-lesson';
 import { blankDraftPart } from '../formats/blank-draft';
 import { kindFrom, readActivity } from '../formats/activity-line';
 import { asChildIds } from '../plan/lookup';
@@ -128,7 +129,7 @@ export const turnIdea =
       idea.childIds.length ? asChildIds(idea.childIds, unit, plan.children, kind) : null;
     const made = parts.length
       ? parts
-      : [newPart(lesson.id, { ...blankDraftPart, title: idea.text, kind: kindFrom(idea.text) }, newId)];
+      : [partOf(lesson.id, { ...blankDraftPart, title: idea.text, kind: kindFrom(idea.text) }, newId)];
     return {
       plan: {
         ...plan,
@@ -142,13 +143,13 @@ export const turnIdea =
 /** Puts an idea that became an activity on a lesson; the idea has found its place and leaves the list. */
 export const placeIdea =
   (id: string, lessonId: string): Edit =>
-  (plan, { newId }) => {
+  (plan, { newId, today }) => {
     const idea = plan.ideas.find((i) => i.id === id);
     const lesson = plan.lessons.find((l) => l.id === lessonId);
     const unit = plan.units.find((u) => u.id === lesson?.unitId);
     if (!idea || !unit) return { refused: GONE };
-    const doing = readActivity(idea.text) ?? { ...blankDraftPart, title: idea.text };
+    const doing = readActivity(idea.text, readerOf(plan, today)) ?? { ...blankDraftPart, title: idea.text };
     const childIds = idea.childIds.length ? asChildIds(idea.childIds, unit, plan.children, doing.kind) : null;
-    const part = newPart(lessonId, { ...doing, childIds }, newId);
+    const part = { ...partOf(lessonId, doing, newId), childIds };
     return { plan: { ...plan, ideas: plan.ideas.filter((i) => i.id !== id), parts: [...plan.parts, part] } };
   };

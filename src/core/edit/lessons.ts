@@ -1,5 +1,6 @@
 /** Lessons of a unit and the parts in them. */
-import { newLesson, newPart } from './new-lesson';
+import { spineOf, usesFromContents } from './books';
+import { newLesson, newPart, partOf, withReading } from './new-lesson';
 import type { Draft, DraftPart } from '../formats/draft';
 import type { Lesson, Part } from '../plan/lesson';
 import { lessonsOf } from '../plan/lookup';
@@ -88,10 +89,17 @@ export const addDrafts =
     const unit = plan.units.find((u) => u.id === unitId);
     if (!unit) return { refused: GONE };
     if (!drafts.length) return { refused: 'There is no lesson in it.' };
-    const made = drafts.map(({ parts, words: _, ...fields }) => {
-      const { lesson, parts: first } = newLesson(unit, fields, newId);
-      return { lesson, parts: [...(start ? first : []), ...parts.map((p) => newPart(lesson.id, p, newId))] };
+    const codes = new Map(
+      plan.objectives.filter((o) => o.unitId === unitId && o.code).map((o) => [o.code, o.id]),
+    );
+    const made = drafts.map(({ parts, words: _, objectiveCodes, bigIdeas: __, ...fields }) => {
+      const objectiveIds = [...new Set(objectiveCodes.flatMap((c) => codes.get(c) ?? []))];
+      const { lesson, parts: first } = newLesson(unit, { ...fields, objectiveIds }, newId);
+      const all = [...(start ? first : []), ...parts.map((p) => partOf(lesson.id, p, newId))];
+      return { lesson, parts: withReading(lesson, all, newId) };
     });
+    const ideas = drafts.flatMap((d) => d.bigIdeas).filter((b) => !unit.bigIdeas.includes(b));
+    const spine = spineOf(plan, unitId);
     const known = new Set(unit.vocabulary.map((v) => v.word.toLowerCase()));
     const words = [...new Set(drafts.flatMap((d) => d.words))]
       .filter((w) => !known.has(w.toLowerCase()))
@@ -99,9 +107,23 @@ export const addDrafts =
     return {
       plan: {
         ...plan,
-        units: words.length
-          ? withChanged(plan.units, unitId, { vocabulary: [...unit.vocabulary, ...words].slice(0, 500) })
-          : plan.units,
+        units:
+          words.length || ideas.length
+            ? withChanged(plan.units, unitId, {
+                vocabulary: [...unit.vocabulary, ...words].slice(0, 500),
+                bigIdeas: [...unit.bigIdeas, ...new Set(ideas)],
+              })
+            : plan.units,
+        uses: spine
+          ? [
+              ...plan.uses,
+              ...usesFromContents(
+                spine,
+                made.map((m) => m.lesson),
+                newId,
+              ),
+            ]
+          : plan.uses,
         lessons: [...plan.lessons, ...made.map((m) => m.lesson)],
         parts: [...plan.parts, ...made.flatMap((m) => m.parts)],
         questions: questions
@@ -129,7 +151,7 @@ export const dealActivities =
     if (!lessons.length)
       return { refused: 'This unit has no lessons yet. Make lessons of the activities instead.' };
     const made = activities.map((a, i) =>
-      newPart(lessons[Math.min(lessons.length - 1, Math.max(0, places[i] ?? 0))].id, a, newId),
+      partOf(lessons[Math.min(lessons.length - 1, Math.max(0, places[i] ?? 0))].id, a, newId),
     );
     return { plan: { ...plan, parts: [...plan.parts, ...made] } };
   };

@@ -1,5 +1,6 @@
 /** A lesson and its parts as they begin. */
 import { blankLesson, blankPart } from '../plan/blank';
+import type { DraftPart } from '../formats/draft';
 import type { Lesson, Part } from '../plan/lesson';
 import type { Unit } from '../plan/unit';
 
@@ -18,6 +19,22 @@ export function newLesson(
   const lesson: Lesson = { ...blankLesson, id: newId(), unitId: unit.id, ...fields };
   return { lesson, parts: unit.startKinds.map((kind) => newPart(lesson.id, START_PARTS[kind], newId)) };
 }
+
+/** A part from its draft; its alternatives get names of their own. */
+export const partOf = (
+  lessonId: string,
+  { alternatives, ...fields }: DraftPart,
+  newId: () => string,
+): Part => ({
+  ...newPart(lessonId, fields, newId),
+  alternatives: alternatives.map((a) => ({ id: newId(), ...a })),
+});
+
+/** Where a lesson has pages and nothing says who reads them, they are read together. */
+export const withReading = (lesson: Lesson, parts: readonly Part[], newId: () => string): Part[] =>
+  lesson.firstPage === null || parts.some((p) => p.kind === 'read-aloud' || p.kind === 'own-reading')
+    ? [...parts]
+    : [newPart(lesson.id, START_PARTS['read-aloud'], newId), ...parts];
 
 export function newPart(
   lessonId: string | null,

@@ -2,7 +2,7 @@
 import { stretchLessons } from './stretch';
 import { describe, expect, it } from 'vitest';
 import { aPart, aPlan, aUnit, YEAR } from '../../../tests/sample-plan';
-import { blankDraft, blankDraftPart } from '../formats/blank-draft';
+import { blankActivity, blankDraft, blankDraftPart } from '../formats/blank-draft';
 import { blankPart, blankRule } from '../plan/blank';
 import type { Plan } from '../plan/plan';
 import { EMPTY_PLAN } from '../plan/plan';
@@ -111,10 +111,7 @@ describe('on what is gone', () => {
       addRule(rule({ rhythm: { on: 'after', partId: 'none', everyDays: 3, times: 2 } })),
     ],
     ['an outline of no part', keepOutline('none', null)],
-    [
-      'an outline on no lesson',
-      placeOutline('none', { ...blankDraftPart, id: 'o', title: 'x', taste: null }),
-    ],
+    ['an outline on no lesson', placeOutline('none', { ...blankActivity, id: 'o', title: 'x', taste: null })],
     ['a unit', editUnit('none', {})],
     ['a place', placeUnit('none', '2026-09-07')],
     ['an end', endUnit('none', null)],

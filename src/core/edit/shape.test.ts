@@ -14,7 +14,11 @@ import { groupLessons, indentLesson, joinLessons, outdentTopic, splitLesson, swa
 import { markDone } from './today';
 import { dropInIllness, endUnit, letUnitWait, placeInRow, placeUnit } from './year';
 import { inkDays, layOutAgain } from './weeks';
-import { blankDraft, blankDraftPart } from '../formats/blank-draft';
+import { blankActivity, blankDraft, blankDraftPart } from '../formats/blank-draft';
+import { readContents } from '../formats/contents';
+import { blankBook } from '../plan/blank';
+import { addBook } from './books';
+import { addContents } from './units';
 
 const TODAY = '2026-08-31';
 let ids = 0;
@@ -241,6 +245,57 @@ describe('from what is gathered', () => {
     expect(plan.parts.map((p) => p.kind)).toEqual(['copying', 'activity']);
     expect(plan.units[0].vocabulary.map((v) => v.word)).toEqual(['vat', 'mordant']);
     expect(plan.questions).toMatchObject([{ text: 'Dyes', answer: '', asked: TODAY }]);
+  });
+  it('drafts tie objectives by their codes, keep ways to choose from, and bring a reading with their pages', () => {
+    const tied = after(empty, addObjectives('u1', [{ code: 'LS 2.1', wording: 'Name three' }]));
+
+    const plan = after(
+      tied,
+      addDrafts(
+        'u1',
+        [
+          {
+            ...blankDraft,
+            title: 'Mills',
+            firstPage: 12,
+            lastPage: 19,
+            objectiveCodes: ['LS 2.1', 'unknown'],
+            bigIdeas: ['Water works'],
+            parts: [
+              {
+                ...blankDraftPart,
+                title: 'Build a wheel',
+                earliest: '2026-11-09',
+                weekday: 4,
+                alternatives: [{ ...blankActivity, title: 'Draw a wheel' }],
+              },
+            ],
+          },
+        ],
+        { start: false, questions: false },
+      ),
+    );
+    expect(plan.lessons[0].objectiveIds).toEqual([tied.objectives[0].id]);
+    expect(plan.units[0].bigIdeas).toEqual(['Water works']);
+    expect(plan.parts).toMatchObject([
+      { kind: 'read-aloud' },
+      {
+        title: 'Build a wheel',
+        earliest: '2026-11-09',
+        weekday: 4,
+        alternatives: [{ title: 'Draw a wheel' }],
+      },
+    ]);
+    expect(plan.parts[1].alternatives[0].id).toBeTruthy();
+  });
+  it('a contents page is the book’s own from then on, where it had none', () => {
+    const withBook = after(empty, addBook('u1', { ...blankBook, title: 'Wool', pages: 40 }, 'spine'));
+    const made = after(withBook, addContents('u1', readContents('Sheep ... 3\nLooms ... 20')));
+    expect(made.books[0].chapters).toEqual([
+      { title: 'Sheep', page: 3 },
+      { title: 'Looms', page: 20 },
+    ]);
+    expect(after(made, addContents('u1', readContents('More ... 30'))).books[0].chapters).toHaveLength(2);
   });
   it('an idea becomes a lesson for those whom it suits, or finds its place on one', () => {
     const made = after(empty, addIdeas('u1', ['Weave a belt', 'Felt a ball, 20 min; wool 10 g']));

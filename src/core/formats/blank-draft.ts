@@ -3,7 +3,7 @@
  * checks.
  */
 import { blankDoing } from '../plan/blank';
-import type { Draft, DraftPart } from './draft';
+import type { Draft, DraftAlternative, DraftPart } from './draft';
 
 export const blankDraft: Omit<Draft, 'title'> = {
   objective: '',
@@ -14,11 +14,22 @@ export const blankDraft: Omit<Draft, 'title'> = {
   optional: false,
   parts: [],
   words: [],
+  objectiveCodes: [],
+  bigIdeas: [],
 };
 
-export const blankDraftPart: Omit<DraftPart, 'title'> = {
+/** Something to do, led by the parent for half an hour, until more is said of it. */
+export const blankActivity: Omit<DraftAlternative, 'title'> = {
   kind: 'activity',
   lead: 'leads',
   ...blankDoing,
   minutes: 30,
+};
+
+export const blankDraftPart: Omit<DraftPart, 'title'> = {
+  ...blankActivity,
+  optional: false,
+  earliest: null,
+  weekday: null,
+  alternatives: [],
 };

@@ -5,11 +5,12 @@ import { describe, expect, it } from 'vitest';
 import { alive, readCsv, writeCsv } from './csv';
 import { readContents } from './contents';
 import { readActivity } from './activity-line';
-import { readGuide } from './guide';
+import { readGuide } from './guide/read';
 import { readObjectives } from './objectives';
 import { readSupplies } from './supplies';
 
 const N = 60_000;
+const READER = { near: '2026-11-01', order: 'day first' } as const;
 const SLOW: [string, string][] = [
   ['a wide gap', `The flock${' '.repeat(N)}x`],
   ['a wide gap before a page', `The flock${' '.repeat(N)}12`],
@@ -25,8 +26,8 @@ const SLOW: [string, string][] = [
 
 describe.each(SLOW)('%s', (_, text) => {
   it('is read as contents', () => expect(readContents(text).length).toBe(1));
-  it('is read as a guide', () => expect(readGuide(text)).toBeDefined());
-  it('is read as an activity', () => expect(() => readActivity(text)).not.toThrow());
+  it('is read as a guide', () => expect(readGuide(text, READER)).toBeDefined());
+  it('is read as an activity', () => expect(() => readActivity(text, READER)).not.toThrow());
   it('is read as objectives', () => expect(readObjectives(text)).toBeDefined());
   it('is read as supplies', () => expect(readSupplies(text)).toBeDefined());
 });

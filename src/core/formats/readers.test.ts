@@ -4,7 +4,9 @@ import { aLesson, aPart, aPlan } from '../../../tests/sample-plan';
 import { readActivity } from './activity-line';
 import { blankDraftPart } from './blank-draft';
 import { draft } from './draft';
-import { daysBeforeFrom, draftsFromGuide, readGuide } from './guide';
+import { daysBeforeFrom } from './days-before';
+import { draftsFromGuide } from './guide/drafts';
+import { readGuide } from './guide/read';
 import { readLessonsCsv, writeLessonsCsv } from './lessons-csv';
 import { readObjectives } from './objectives';
 import {
@@ -17,6 +19,7 @@ import {
 } from './packs';
 import { readSupplies, readSupply, suppliesText, summed } from './supplies';
 
+const HOW = { near: '2026-11-01', order: 'day first', taste: [], codes: [] } as const;
 const GUIDE = `A guide to wool
 Lesson 1: The flock
 Objective: Name five breeds.
@@ -85,7 +88,7 @@ describe('supplies', () => {
 
 describe('an activity in a line', () => {
   it('gives minutes, kind, supplies and a wait', () =>
-    expect(readActivity('- Felt balls, 35 min, outdoors; wool 20 g; dries overnight')).toMatchObject({
+    expect(readActivity('- Felt balls, 35 min, outdoors; wool 20 g; dries overnight', HOW)).toMatchObject({
       title: 'Felt balls',
       minutes: 35,
       kind: 'craft',
@@ -96,16 +99,17 @@ describe('an activity in a line', () => {
     }));
   it.each([
     ['Walk to the mill, 1 h 30', 90, 'walk'],
-    ['Watch the shearers (12 minutes)', 12, 'film'],
+    ['Watch the shearers (12 minutes)', 12, 'observation'],
+    ['A film of the shearers (12 minutes)', 12, 'film'],
     ['Bake flat bread, 1.5 hours', 90, 'cooking'],
     ['Sort the fibres', 30, 'activity'],
-  ])('%s', (line, minutes, kind) => expect(readActivity(line)).toMatchObject({ minutes, kind }));
+  ])('%s', (line, minutes, kind) => expect(readActivity(line, HOW)).toMatchObject({ minutes, kind }));
   it('that names nothing is none', () =>
-    expect([readActivity('---'), readActivity('  ; wool')]).toEqual([undefined, undefined]));
+    expect([readActivity('---', HOW), readActivity('  ; wool', HOW)]).toEqual([undefined, undefined]));
 });
 
 describe('a guide', () => {
-  const drafts = draftsFromGuide(readGuide(GUIDE));
+  const drafts = draftsFromGuide(readGuide(GUIDE, HOW), HOW);
   it('becomes lessons with what stands under their headings', () => {
     expect(drafts.map((d) => d.title)).toEqual(['The flock', 'The dye pot']);
     expect(drafts[0]).toMatchObject({
@@ -128,8 +132,8 @@ describe('a guide', () => {
     expect(drafts[1]).toMatchObject({
       words: ['mordant', 'vat'],
       parts: [
-        { preparations: [{ daysBefore: 1, minutes: null, atMostBefore: null }] },
         {
+          preparations: [{ daysBefore: 1, minutes: null, atMostBefore: null }],
           title: 'Onion skin and madder',
           kind: 'experiment',
           minutes: 60,
@@ -143,15 +147,15 @@ describe('a guide', () => {
   it('leaves what every part begins with as it was', () =>
     expect([blankDraftPart.supplies, blankDraftPart.preparations]).toEqual([[], []]));
   it('says of each line what it becomes, and doubts what stands above the first lesson', () =>
-    expect(readGuide(GUIDE).filter((l) => l.doubt)).toEqual([
-      { line: 1, text: 'A guide to wool', becomes: 'nothing', doubt: 'it stands above the first lesson' },
+    expect(readGuide(GUIDE, HOW).filter((l) => l.doubt)).toEqual([
+      { line: 1, text: 'A guide to wool', becomes: 'nothing', doubt: 'above the first lesson' },
     ]));
   it('is never more than lines of the paste, whatever is pasted', () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 400 }), (text) => {
-        const lines = readGuide(text);
+        const lines = readGuide(text, HOW);
         expect(lines.length).toBeLessThanOrEqual(text.split(/\r\n|\r|\n/).length);
-        for (const d of draftsFromGuide(lines)) expect(draft.safeParse(d).success).toBe(true);
+        for (const d of draftsFromGuide(lines, HOW)) expect(draft.safeParse(d).success).toBe(true);
       }),
     );
   });
@@ -269,7 +273,7 @@ describe('objectives', () => {
 describe('packs, cards and questions', () => {
   it('activities become lessons, so many each', () =>
     expect(
-      draftsFromActivities(readActivities('Felt balls\nDye pot\nWeave').activities, 2).map((d) => [
+      draftsFromActivities(readActivities('Felt balls\nDye pot\nWeave', HOW).activities, 2).map((d) => [
         d.title,
         d.parts.length,
       ]),
@@ -280,7 +284,7 @@ describe('packs, cards and questions', () => {
   it('or are dealt to the lessons there are, evenly and in order', () =>
     expect(dealtToLessons(5, 3)).toEqual([0, 0, 1, 1, 2]));
   it('lines that name nothing are pointed at', () =>
-    expect(readActivities('Felt\n\n--').faults).toEqual([{ line: 3, what: 'it names nothing to do' }]));
+    expect(readActivities('Felt\n\n--', HOW).faults).toEqual([{ line: 3, what: 'it names nothing to do' }]));
   it('cards by number or by name', () => {
     expect(draftsFromCards(cardsFrom('24'), 4).map((d) => d.title)).toEqual([
       'Cards 1 to 4',

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { blankDraftPart } from '../formats/blank-draft';
+import { blankActivity } from '../formats/blank-draft';
 import type { Outline } from '../plan/lesson';
 import { extrasFor, PLAIN_EXTRAS } from './extras';
 
 const lesson = { title: 'Colour from the dye pot', topics: [{ title: 'Mordants', page: null }] };
 const kept: Outline[] = [
-  { ...blankDraftPart, id: 'k1', title: 'Dye eggs with onion', taste: 'cooking' },
-  { ...blankDraftPart, id: 'k2', title: 'Felt balls', taste: 'art' },
+  { ...blankActivity, id: 'k1', title: 'Dye eggs with onion', taste: 'cooking' },
+  { ...blankActivity, id: 'k2', title: 'Felt balls', taste: 'art' },
 ];
 
 describe('extras proposed for a lesson', () => {

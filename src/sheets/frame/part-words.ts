@@ -1,5 +1,5 @@
 /** What parts are called on a sheet: who leads, when, and what is got ready. */
-import { daysBeforeFrom } from '@/core/formats/guide';
+import { daysBeforeFrom } from '@/core/formats/days-before';
 import { blankPreparation } from '@/core/plan/blank';
 import { count } from '@/core/plan/called';
 import type { Part, Preparation } from '@/core/plan/lesson';

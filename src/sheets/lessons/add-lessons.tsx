@@ -13,18 +13,23 @@ import { colour } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { applyActivities, applyContents, applyDrafts } from './actions';
 import { SOURCES, type Source } from './source-names';
-import { CONTENTS_BECOMES, GUIDE_BECOMES, readSource } from './sources';
+import { CONTENTS_BECOMES, GUIDE_BECOMES, readSource, type How } from './sources';
+
+export type Reader = Pick<How, 'near' | 'order' | 'taste' | 'codes'>;
 
 export function AddLessons({
   unitId,
   pagesOfBook,
   lessonsThere,
+  reader,
   start,
   onClose,
 }: {
   unitId: string;
   pagesOfBook: number | null;
   lessonsThere: number;
+  /** How what is pasted is read: its dates, what the family likes, the unit's objectives. */
+  reader: Reader;
   /** What was pasted or chosen already. */ start: { source: Source; text: string };
   onClose: () => void;
 }) {
@@ -39,6 +44,7 @@ export function AddLessons({
   const reading = useMemo(
     () =>
       readSource(source, text, {
+        ...reader,
         changes,
         pagesOfBook,
         secondLevel,
@@ -46,7 +52,7 @@ export function AddLessons({
         onLessons: onLessons && lessonsThere > 0,
         lessonsThere,
       }),
-    [source, text, changes, pagesOfBook, secondLevel, perLesson, onLessons, lessonsThere],
+    [source, text, changes, pagesOfBook, secondLevel, perLesson, onLessons, lessonsThere, reader],
   );
   const { label, help, name } = SOURCES.find((s) => s.value === source)!;
   const made = reading.activities ? reading.activities.length : reading.lessons;
@@ -164,6 +170,9 @@ export function AddLessons({
           {reading.rows.length ? (
             <>
               <Says>{reading.message}</Says>
+              {reading.asides?.map((a) => (
+                <Quiet key={a}>{a}</Quiet>
+              ))}
               <List aria-label="What each line becomes">
                 {reading.rows.map((r) => (
                   <Line key={r.key} $depth={r.depth} $out={r.out} $choose={r.becomes !== undefined}>

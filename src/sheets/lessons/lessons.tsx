@@ -164,6 +164,11 @@ export function LessonsSheet(view: LessonsView) {
           unitId={unit.id}
           pagesOfBook={view.spinePages}
           lessonsThere={lessons.length}
+          reader={{
+            ...view.reader,
+            taste: unit.taste,
+            codes: view.objectives.flatMap((o) => o.code || []),
+          }}
           start={open}
           onClose={close}
         />

@@ -1,4 +1,5 @@
 import { cautionsFor, type Caution } from '@/core/cautions/match';
+import { readerOf, type Reader } from '@/core/calendar/customs';
 import { schoolDays } from '@/core/calendar/school-days';
 import { suppliesText, summed } from '@/core/formats/supplies';
 import { materialOf } from '@/core/ladder/material';
@@ -70,6 +71,8 @@ export interface LessonsView {
   today: string;
   unit?: Unit;
   spinePages: number | null;
+  /** How dates are read in what is pasted. */
+  reader: Reader;
   lessons: LessonView[];
   chosen?: string;
   children: Taker[];
@@ -107,6 +110,7 @@ const EMPTY = {
   message: '',
   days: [],
   spinePages: null,
+  reader: { near: '2000-01-01', order: 'day first' } satisfies Reader,
 };
 
 export async function loadLessons(params: SearchParams): Promise<LessonsView> {
@@ -196,6 +200,7 @@ export async function loadLessons(params: SearchParams): Promise<LessonsView> {
     unit,
     lessons,
     verdict,
+    reader: readerOf(plan, unit.starts),
     spinePages: spine ? (books.get(spine.bookId)?.pages ?? null) : null,
     chosen: lessons.some((l) => l.id === asked)
       ? asked

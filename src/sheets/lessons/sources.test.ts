@@ -4,6 +4,10 @@ import { SOURCES } from './source-names';
 import { readSource, type How } from './sources';
 
 const HOW: How = {
+  near: '2026-11-01',
+  order: 'day first',
+  taste: [],
+  codes: [],
   changes: {},
   pagesOfBook: 88,
   secondLevel: false,
@@ -40,7 +44,7 @@ describe('what a pasted text becomes, by its source', () => {
     const text = 'Lesson 1: Wool\nObjective: Name breeds\nDo: Draw';
     expect(readSource('guide', text, HOW)).toMatchObject({
       lessons: 1,
-      message: '1 lesson, 1 part, 0 lines left out',
+      message: '1 lesson, 1 part',
       rows: [{ number: 1, becomes: 'lesson' }, { becomes: 'objective', depth: 1 }, { becomes: 'part' }],
     });
     expect(readSource('guide', text, { ...HOW, changes: { 2: 'recall' } }).drafts![0]).toMatchObject({

@@ -3,13 +3,11 @@ import { count } from '@/core/plan/called';
 import { lessonsFrom, MOST_LINES, readContents, type ContentsLine } from '@/core/formats/contents';
 import { blankDraftPart } from '@/core/formats/blank-draft';
 import type { Draft, DraftPart, LineFault } from '@/core/formats/draft';
-import {
-  draftsFromGuide,
-  MOST_GUIDE_LINES,
-  readGuide,
-  type GuideBecomes,
-  type GuideLine,
-} from '@/core/formats/guide';
+import type { Reader } from '@/core/calendar/customs';
+import { draftsFromGuide } from '@/core/formats/guide/drafts';
+import type { GuideBecomes } from '@/core/formats/guide/labels';
+import type { Taste } from '@/core/plan/unit';
+import { guideIsFor, type GuideLine, MOST_GUIDE_LINES, readGuide } from '@/core/formats/guide/read';
 import { readLessonsCsv } from '@/core/formats/lessons-csv';
 import {
   cardsFrom,
@@ -42,6 +40,8 @@ export interface Reading {
   lessons: number;
   message: string;
   faults: LineFault[];
+  /** What is to be said once for all lines. */
+  asides?: string[];
   contents?: ContentsLine[];
   drafts?: Draft[];
   activities?: DraftPart[];
@@ -55,11 +55,16 @@ export const CONTENTS_BECOMES: Record<ContentsLine['becomes'], string> = {
 };
 export const GUIDE_BECOMES: Record<GuideBecomes, string> = {
   lesson: 'a lesson',
+  above: 'a heading above',
   objective: 'its objective',
+  idea: 'a big idea',
   pages: 'its pages',
   topic: 'a topic',
   part: 'a part',
+  alternative: 'another way to do it',
   doing: 'directions',
+  caution: 'a caution',
+  remark: 'said of the part',
   supplies: 'supplies',
   preparation: 'to get ready',
   words: 'words',
@@ -67,7 +72,11 @@ export const GUIDE_BECOMES: Record<GuideBecomes, string> = {
   nothing: 'left out',
 };
 
-export interface How {
+export interface How extends Reader {
+  /** What the family likes best, first. */
+  taste: Taste[];
+  /** Codes of the objectives of the unit. */
+  codes: string[];
   /** What the parent has changed, by line. */
   changes: Record<number, string>;
   pagesOfBook: number | null;
@@ -102,7 +111,7 @@ export function readSource(source: Source, text: string, how: How): Reading {
       };
     }
     case 'activities': {
-      const { activities, faults } = readActivities(text);
+      const { activities, faults } = readActivities(text, how);
       const parts: DraftPart[] = activities.map(({ line: _, ...a }) => a);
       if (!how.onLessons)
         return { ...fromDrafts(draftsFromActivities(parts, how.perLesson)), faults: [...long, ...faults] };
@@ -163,34 +172,65 @@ function fromContents(text: string, how: How, faults: LineFault[]): Reading {
 }
 
 function fromGuide(text: string, how: How, faults: LineFault[]): Reading {
-  const lines = readGuide(text).map((l): GuideLine => ({
-    ...l,
-    becomes: (how.changes[l.line] as GuideBecomes | undefined) ?? l.becomes,
-  }));
-  const drafts = draftsFromGuide(lines);
+  const lines = readGuide(text, how, how.changes);
+  const drafts = draftsFromGuide(lines, how);
+  const about = guideIsFor(lines);
   let number = 0;
   const rows = lines.map((l): Row => ({
     key: `${l.line}`,
     number: l.becomes === 'lesson' ? ++number : 0,
     text: l.text,
     note: '',
-    doubt: l.doubt,
+    doubt: '',
     line: l.line,
     becomes: l.becomes,
-    depth: l.becomes === 'lesson' || l.becomes === 'nothing' ? 0 : 1,
-    out: l.becomes === 'nothing',
+    depth: OUTER.includes(l.becomes) ? 0 : l.becomes === 'alternative' ? 2 : 1,
+    out: l.becomes === 'nothing' || l.becomes === 'above',
   }));
   return {
     rows,
     lessons: drafts.length,
     faults,
     drafts,
-    message: `${count(drafts.length, 'lesson')}, ${count(
-      drafts.reduce((n, d) => n + d.parts.length, 0),
-      'part',
-    )}, ${lines.filter((l) => l.becomes === 'nothing').length} lines left out`,
+    message: [
+      count(drafts.length, 'lesson'),
+      count(
+        drafts.reduce((n, d) => n + d.parts.length, 0),
+        'part',
+      ),
+      ...(about ? [`the guide says it is for ${about}`] : []),
+    ].join(', '),
+    asides: asidesOf(lines, drafts.length),
   };
 }
+
+/** What is left out of a guide, said once for all its lines. */
+function asidesOf(lines: readonly GuideLine[], lessons: number): string[] {
+  const above = lines.filter((l) => l.doubt);
+  if (!lessons)
+    return [
+      'No line of it begins a lesson yet. Let each line that does become “a lesson”: what stands below goes with it.',
+    ];
+  return above.length
+    ? [
+        `Left out, as ${above.length === 1 ? 'it stands' : 'they stand'} above the first lesson: ${linesText(above)}.`,
+      ]
+    : [];
+}
+
+/** “lines 1 to 4 and 7”. */
+function linesText(lines: readonly { line: number }[]): string {
+  const runs: { from: number; to: number }[] = [];
+  for (const { line } of lines) {
+    const last = runs.at(-1);
+    if (last && line - last.to <= 2) last.to = line;
+    else runs.push({ from: line, to: line });
+  }
+  const texts = runs.map((r) => (r.to > r.from ? `${r.from} to ${r.to}` : `${r.from}`));
+  return `${lines.length === 1 ? 'line' : 'lines'} ${texts.length > 1 ? `${texts.slice(0, -1).join(', ')} and ${texts.at(-1)}` : texts[0]}`;
+}
+
+const OUTER: readonly string[] = ['lesson', 'above', 'nothing'];
 
 function fromDrafts(drafts: Draft[]): Omit<Reading, 'faults'> {
   const rows = drafts.flatMap((d, i): Row[] => [

@@ -1,0 +1,92 @@
+/** The labels of a guide, and what stands under each. */
+
+/** What a line of a guide becomes. */
+export type GuideBecomes =
+  | 'lesson'
+  | 'above'
+  | 'objective'
+  | 'idea'
+  | 'pages'
+  | 'topic'
+  | 'part'
+  | 'alternative'
+  | 'doing'
+  | 'caution'
+  | 'remark'
+  | 'supplies'
+  | 'preparation'
+  | 'words'
+  | 'recall'
+  | 'nothing';
+
+/** Any of these words, in a pattern. */
+const any = (words: string): string => `(?:${words.split(' ').join('|')})`;
+const DOING =
+  'do activit(?:y|ies) make experiments? demonstrations? crafts? cook(?:ing)? games? walk films? watch projects? hands[-\\s]on music trip procedure steps instructions';
+const LABELS: readonly [GuideBecomes, RegExp][] = [
+  ['objective', /^(?:(?:learning )?objectives?|goals?|aims?|learn(?:ing)?|standards?|outcomes?|codes?)$/i],
+  ['idea', /^(?:the )?big ideas?$/i],
+  ['pages', /^(?:read(?:ing)?|pages?|pp?\.?|book|text)$/i],
+  ['topic', /^(?:topics?|covers?|contents?)$/i],
+  [
+    'supplies',
+    /^(?:supplies|materials?|you(?: will|’ll|'ll)? need|(?:what )?(?:you )?needs?|needed|equipment|ingredients|bring|gather)$/i,
+  ],
+  [
+    'preparation',
+    /^(?:prepar(?:e|ation)s?|before(?:hand)?|ahead|the (?:night|evening|day) before|set ?up|get ready)$/i,
+  ],
+  ['words', /^(?:(?:key |new )?words?|vocabulary|terms|(?:spelling|vocabulary|vocab) (?:words?|list))$/i],
+  [
+    'recall',
+    /^(?:recall|questions?|review|ask|discuss(?:ion)?(?: questions?)?|talk about it|comprehension)$/i,
+  ],
+  ['caution', /^(?:cautions?|warnings?|safety(?: notes?)?|take care|careful)$/i],
+  ['part', new RegExp(`^${any(DOING)}$`, 'i')],
+];
+export const LABELLED = /^(?<label>[\p{L}’' -]{2,24}):\s*(?<rest>.*)$/u;
+
+/** “Activity 2 (ages 9 and up): measure” as “Activity: measure (ages 9 and up)”. */
+export const unnumbered = (body: string): string =>
+  body.replace(
+    /^(?<label>\p{L}{3,20})\s+(?:\d{1,2}|[a-d])?\s*(?<aside>\([^()]{1,60}\))?\s*:\s*(?<rest>\S.*)$/iu,
+    (whole, label: string, aside: string | undefined, rest: string) =>
+      LABELS.some(([, words]) => words.test(label)) ? `${label}: ${rest}${aside ? ` ${aside}` : ''}` : whole,
+  );
+
+/** A label, with or without a colon where it stands alone, and what stands behind it. */
+export function labelOf(body: string): { becomes: GuideBecomes; label: string; rest: string } | undefined {
+  const plain = body.replace(/^#{1,6}\s+/u, '').replace(/^\*\*(.+?)\*\*/u, '$1');
+  const labelled = LABELLED.exec(plain);
+  const label = labelled?.groups!.label.trim() ?? (plain.length <= 30 ? plain.trim() : '');
+  const becomes = LABELS.find(([, words]) => words.test(label))?.[0];
+  if (!becomes) return undefined;
+  // “Read” or “Do” alone in a sentence's place is no label, unless it stands as a heading does.
+  if (!labelled && !/^#|^\*\*/u.test(body) && plain !== plain.toUpperCase()) return undefined;
+  return { becomes, label, rest: labelled?.groups!.rest.trim() ?? '' };
+}
+
+/** “Choose one of these:”, with the ways behind it where they stand on the same line. */
+export const CHOOSE =
+  /^(?:choose|pick|select|do|try)\s+(?:any\s+)?(?:one|1)\b(?:\s+(?:of|from)\s+(?:these|the following|them))?(?:\s+(?:activity|activities|way|ways))?\s*[:.–—-]?\s*(?<rest>.*)$|^one of (?:these|the following)\s*:?\s*(?<these>.*)$/iu;
+/** A way among several, by its letter or by what it is. */
+export const OPTION = /^(?:option|way|choice|alternative)\s+(?:[a-f]|\d)\s*[:.)–—-]\s*(?<rest>.+)$/iu;
+export const WAYS: readonly [string, RegExp][] = [
+  ['minimal', /^(?:minimal|minimum|short|quick|basic)$/i],
+  ['books', /^(?:books?|read-?alouds?|living books?)$/i],
+  ['film', /^(?:films?|videos?|movies?|watch)$/i],
+  ['outdoors', /^(?:outdoors?|outside|nature)$/i],
+  ['table', /^(?:table(?:-?top)?|indoors?|desk)$/i],
+  ['art', /^(?:art|arts|craft|drawing)$/i],
+  ['music', /^(?:music|song|songs)$/i],
+  ['cooking', /^(?:cooking|kitchen|food)$/i],
+];
+/** Which way of doing things a label names. */
+export const wayIn = (body: string): { way: string; rest: string } | undefined => {
+  const labelled = LABELLED.exec(body);
+  const way = labelled && WAYS.find(([, words]) => words.test(labelled.groups!.label.trim()))?.[0];
+  return way && labelled.groups!.rest ? { way, rest: labelled.groups!.rest } : undefined;
+};
+/** “or” on a line of its own, or at the beginning of one. */
+export const OR_ALONE = /^(?:[-–—]\s*)?or\s*[-–—:.]?$/iu;
+export const OR_FIRST = /^(?:or|alternatively)[,:]?\s+(?:else\s+)?(?<rest>\S.+)$/iu;
