@@ -1,4 +1,4 @@
-/** Other things lessons are made from: a pack of activities, a set of cards, a list of questions. */
+/** Other things lessons are made from: a pack of activities, a list of questions. */
 import { readActivity } from './activity-line';
 import type { Reader } from '../calendar/customs';
 import { blankDraft, blankDraftPart } from './blank-draft';
@@ -41,58 +41,6 @@ export function draftsFromActivities(activities: readonly DraftPart[], perLesson
 /** Activities dealt to so many lessons, in order and as evenly as can be: for each activity its lesson, from 0. */
 export function dealtToLessons(activities: number, lessons: number): number[] {
   return Array.from({ length: activities }, (_, i) => Math.floor((i * lessons) / Math.max(1, activities)));
-}
-
-/** Cards by their names, one to a line; or only how many there are. */
-export function cardsFrom(text: string): string[] {
-  const count = /^\s*(\d{1,4})\s*(?:cards?)?\s*$/iu.exec(text);
-  if (count) return Array.from({ length: Math.min(1000, Number(count[1])) }, (_, i) => `Card ${i + 1}`);
-  return text
-    .split(/\r\n|\r|\n/)
-    .map((l) =>
-      l
-        .trim()
-        .replace(/^(?:[•·▪*–-]|\d{1,4}[.)])\s+/u, '')
-        .slice(0, 200),
-    )
-    .filter(Boolean);
-}
-
-/** A lesson for so many cards each; the cards are its topics. */
-export function draftsFromCards(cards: readonly string[], perLesson: number): Draft[] {
-  return chunks(cards, perLesson).map((group, i) => {
-    const numbered = group.every((c) => /^Card \d+$/.test(c));
-    const title =
-      group.length === 1
-        ? group[0]
-        : numbered
-          ? `Cards ${group[0].slice(5)} to ${group.at(-1)!.slice(5)}`
-          : `${group[0]} to ${group.at(-1)!}`;
-    return {
-      ...blankDraft,
-      title: title.slice(0, 200),
-      topics: numbered ? [] : group.map((c) => ({ title: c, page: null })),
-      parts: [
-        {
-          ...blankDraftPart,
-          title: group.length === 1 ? 'Look at the card together' : `Look at ${group.length} cards together`,
-          minutes: 5 + 5 * group.length,
-          window: 'morning',
-        },
-        ...(i % 2
-          ? [
-              {
-                ...blankDraftPart,
-                kind: 'game' as const,
-                title: 'Lay them out and find pairs',
-                minutes: 10,
-                lead: 'near' as const,
-              },
-            ]
-          : []),
-      ],
-    };
-  });
 }
 
 /** A lesson for each question: what we think, looking it up, and what we found. */

@@ -3,20 +3,14 @@ import { describe, expect, it } from 'vitest';
 import { aLesson, aPart, aPlan } from '../../../tests/sample-plan';
 import { readActivity } from './activity-line';
 import { blankDraftPart } from './blank-draft';
+import { cardGroups, draftsFromCards, type HowGrouped } from './cards';
 import { draft } from './draft';
 import { daysBeforeFrom } from './days-before';
 import { draftsFromGuide } from './guide/drafts';
 import { readGuide } from './guide/read';
 import { readLessonsCsv, writeLessonsCsv } from './lessons-csv';
 import { readObjectives } from './objectives';
-import {
-  cardsFrom,
-  dealtToLessons,
-  draftsFromActivities,
-  draftsFromCards,
-  draftsFromQuestions,
-  readActivities,
-} from './packs';
+import { dealtToLessons, draftsFromActivities, draftsFromQuestions, readActivities } from './packs';
 import { readSupplies, readSupply, suppliesText, summed } from './supplies';
 
 const HOW = { near: '2026-11-01', order: 'day first', taste: [], codes: [] } as const;
@@ -285,20 +279,42 @@ describe('packs, cards and questions', () => {
     expect(dealtToLessons(5, 3)).toEqual([0, 0, 1, 1, 2]));
   it('lines that name nothing are pointed at', () =>
     expect(readActivities('Felt\n\n--', HOW).faults).toEqual([{ line: 3, what: 'it names nothing to do' }]));
-  it('cards by number or by name', () => {
-    expect(draftsFromCards(cardsFrom('24'), 4).map((d) => d.title)).toEqual([
-      'Cards 1 to 4',
-      'Cards 5 to 8',
-      'Cards 9 to 12',
-      'Cards 13 to 16',
-      'Cards 17 to 20',
-      'Cards 21 to 24',
+  const cards = (text: string, over: Partial<HowGrouped> = {}): [string, string[]][] =>
+    draftsFromCards(cardGroups(text, { perLesson: 4, alike: false, changes: {}, ...over })).map((d) => [
+      d.title,
+      d.parts.map((p) => p.title),
     ]);
-    expect(draftsFromCards(cardsFrom('1. Ewe\n2. Ram\n3. Lamb'), 2)).toMatchObject([
-      { title: 'Ewe to Ram', topics: [{ title: 'Ewe' }, { title: 'Ram' }] },
-      { title: 'Lamb' },
-    ]);
-  });
+  it('cards by number', () =>
+    expect(cards('10').map(([title]) => title)).toEqual(['Cards 1 to 4', 'Cards 5 to 8', 'Cards 9 to 10']));
+  it('cards by name, so many a lesson; a topic twice is one', () =>
+    expect(cards('1. Ewe\n2. Ram\n3. Lamb\nram', { perLesson: 2 })).toEqual([
+      ['Ewe and Ram', ['Look at 2 cards: Ewe and Ram']],
+      ['Lamb', ['Look at the card: Lamb']],
+    ]));
+  it('gaps are groups, a colon names one, and a workbook page stands where there is one', () =>
+    expect(cards('Ewe\nRam\n\nDyes:\nMadder, workbook p. 12\nWeld\nWoad (workbook 14-15)')).toEqual([
+      ['Ewe and Ram', ['Look at 2 cards: Ewe and Ram']],
+      [
+        'Dyes',
+        ['Look at 3 cards: Madder, Weld and Woad', 'Workbook, p. 12: Madder', 'Workbook, p. 14-15: Woad'],
+      ],
+    ]));
+  it('like goes with like, wherever it stands', () =>
+    expect(
+      cardGroups('Red dye\nMountain sheep\nSpindle\nBlue dye\nValley sheep\nLoom', {
+        perLesson: 2,
+        alike: true,
+        changes: {},
+      }).map((g) => g.cards.map((c) => c.title)),
+    ).toEqual([
+      ['Red dye', 'Blue dye'],
+      ['Mountain sheep', 'Valley sheep'],
+      ['Spindle', 'Loom'],
+    ]));
+  it('by hand a card begins a lesson, or goes with the one above', () =>
+    expect(
+      cards('Ewe\nRam\nLamb\nHogget', { perLesson: 2, changes: { 2: 'lesson', 3: 'with' } }).map(([t]) => t),
+    ).toEqual(['Ewe', 'Ram, Lamb and Hogget']));
   it('a question is thought about, looked up, and kept', () =>
     expect(draftsFromQuestions('1. Why does vinegar keep the red?')).toMatchObject([
       {

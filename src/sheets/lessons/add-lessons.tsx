@@ -13,7 +13,7 @@ import { colour } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { applyActivities, applyContents, applyDrafts } from './actions';
 import { SOURCES, type Source } from './source-names';
-import { CONTENTS_BECOMES, GUIDE_BECOMES, readSource, type How } from './sources';
+import { CARD_BECOMES, CONTENTS_BECOMES, GUIDE_BECOMES, readSource, type How } from './sources';
 
 export type Reader = Pick<How, 'near' | 'order' | 'taste' | 'codes'>;
 
@@ -39,6 +39,7 @@ export function AddLessons({
   const [secondLevel, setSecondLevel] = useState(false);
   const [changes, setChanges] = useState<Record<number, string>>({});
   const [perLesson, setPerLesson] = useState<number | null>(source === 'cards' ? 4 : 1);
+  const [alike, setAlike] = useState(false);
   const [onLessons, setOnLessons] = useState(false);
   const [withStart, setWithStart] = useState(false);
   const reading = useMemo(
@@ -49,10 +50,11 @@ export function AddLessons({
         pagesOfBook,
         secondLevel,
         perLesson: perLesson ?? 1,
+        alike,
         onLessons: onLessons && lessonsThere > 0,
         lessonsThere,
       }),
-    [source, text, changes, pagesOfBook, secondLevel, perLesson, onLessons, lessonsThere, reader],
+    [source, text, changes, pagesOfBook, secondLevel, perLesson, alike, onLessons, lessonsThere, reader],
   );
   const { label, help, name } = SOURCES.find((s) => s.value === source)!;
   const made = reading.activities ? reading.activities.length : reading.lessons;
@@ -75,7 +77,7 @@ export function AddLessons({
       },
       { then: onClose },
     );
-  const becomes = source === 'contents' ? CONTENTS_BECOMES : GUIDE_BECOMES;
+  const becomes = BECOMES[source] ?? GUIDE_BECOMES;
   return (
     <FormDialog
       title="Add lessons"
@@ -109,6 +111,17 @@ export function AddLessons({
       {source === 'activities' && lessonsThere ? (
         <Checkbox isSelected={onLessons} onChange={setOnLessons}>
           Put them on the {lessonsThere} lessons there are, in order
+        </Checkbox>
+      ) : null}
+      {source === 'cards' ? (
+        <Checkbox
+          isSelected={alike}
+          onChange={(v) => {
+            setAlike(v);
+            setChanges({});
+          }}
+        >
+          Put like with like
         </Checkbox>
       ) : null}
       {source !== 'contents' && !reading.activities ? (
@@ -211,6 +224,13 @@ export function AddLessons({
     </FormDialog>
   );
 }
+
+/** What lines can become by hand, by what they are read as. */
+const BECOMES: Partial<Record<Source, Record<string, string>>> = {
+  contents: CONTENTS_BECOMES,
+  guide: GUIDE_BECOMES,
+  cards: CARD_BECOMES,
+};
 
 const Columns = styled.div`
   display: grid;

@@ -10,7 +10,7 @@ export const SOURCES = [
     value: 'guide',
     name: 'a guide',
     label: 'The guide',
-    help: 'Headings become lessons. Objective:, Read:, Do:, You need:, Prepare:, Words: and Recall: are understood.',
+    help: 'As it is printed: headings of any kind, “choose one”, “or”, ages, cautions, what is needed. A line that is read wrongly can be changed on the right.',
   },
   {
     value: 'table',
@@ -28,7 +28,7 @@ export const SOURCES = [
     value: 'cards',
     name: 'a set of cards',
     label: 'The cards',
-    help: 'Their names, one to a line, or only how many there are.',
+    help: 'Their names, one to a line, or only how many there are. A gap begins a group, a line with a colon names one; “workbook p. 12” behind a name is work.',
   },
   {
     value: 'questions',

@@ -12,6 +12,7 @@ const HOW: How = {
   pagesOfBook: 88,
   secondLevel: false,
   perLesson: 1,
+  alike: false,
   onLessons: false,
   lessonsThere: 0,
 };
@@ -89,7 +90,7 @@ describe('what a pasted text becomes, by its source', () => {
       readSource('cards', '10', { ...HOW, perLesson: 4 })
         .rows.filter((r) => r.number)
         .map((r) => r.text),
-    ).toEqual(['Cards 1 to 4', 'Cards 5 to 8', 'Cards 9 to 10']);
+    ).toEqual(['Card 1', 'Card 5', 'Card 9']);
     expect(readSource('questions', 'Why wool?', HOW)).toMatchObject({
       lessons: 1,
       rows: [{ text: 'Why wool?' }, { note: 'talk · 10 min' }, { note: 'looking up · 30 min' }],

@@ -1,5 +1,6 @@
 /** What a pasted text becomes by each way to a lesson list: lines with what they are, faults, and lessons. */
 import { count } from '@/core/plan/called';
+import { cardGroups, draftsFromCards } from '@/core/formats/cards';
 import { lessonsFrom, MOST_LINES, readContents, type ContentsLine } from '@/core/formats/contents';
 import { blankDraftPart } from '@/core/formats/blank-draft';
 import type { Draft, DraftPart, LineFault } from '@/core/formats/draft';
@@ -10,10 +11,8 @@ import type { Taste } from '@/core/plan/unit';
 import { guideIsFor, type GuideLine, MOST_GUIDE_LINES, readGuide } from '@/core/formats/guide/read';
 import { readLessonsCsv } from '@/core/formats/lessons-csv';
 import {
-  cardsFrom,
   dealtToLessons,
   draftsFromActivities,
-  draftsFromCards,
   draftsFromQuestions,
   readActivities,
 } from '@/core/formats/packs';
@@ -72,6 +71,8 @@ export const GUIDE_BECOMES: Record<GuideBecomes, string> = {
   nothing: 'left out',
 };
 
+export const CARD_BECOMES = { lesson: 'begins a lesson', with: 'with the one above' };
+
 export interface How extends Reader {
   /** What the family likes best, first. */
   taste: Taste[];
@@ -82,6 +83,8 @@ export interface How extends Reader {
   pagesOfBook: number | null;
   secondLevel: boolean;
   perLesson: number;
+  /** Cards that are about the same come together. */
+  alike: boolean;
   /** Activities go on the lessons there are. */
   onLessons: boolean;
   lessonsThere: number;
@@ -135,7 +138,7 @@ export function readSource(source: Source, text: string, how: How): Reading {
       };
     }
     case 'cards':
-      return { ...fromDrafts(draftsFromCards(cardsFrom(text), how.perLesson)), faults: long };
+      return { ...fromCards(text, how), faults: long };
     case 'questions':
       return { ...fromDrafts(draftsFromQuestions(text)), faults: long };
   }
@@ -231,6 +234,32 @@ function linesText(lines: readonly { line: number }[]): string {
 }
 
 const OUTER: readonly string[] = ['lesson', 'above', 'nothing'];
+
+function fromCards(text: string, how: How): Omit<Reading, 'faults'> {
+  const groups = cardGroups(text, how);
+  const drafts = draftsFromCards(groups);
+  return {
+    lessons: drafts.length,
+    drafts,
+    message: `${count(
+      groups.reduce((n, g) => n + g.cards.length, 0),
+      'card',
+    )} in ${count(drafts.length, 'lesson')}`,
+    rows: groups.flatMap((g, n) =>
+      g.cards.map((c, i): Row => ({
+        key: `${c.line}`,
+        number: i ? 0 : n + 1,
+        text: c.title,
+        note: c.workbook ? `workbook, p. ${c.workbook}` : '',
+        doubt: '',
+        line: c.line,
+        becomes: i ? 'with' : 'lesson',
+        depth: i ? 1 : 0,
+        out: false,
+      })),
+    ),
+  };
+}
 
 function fromDrafts(drafts: Draft[]): Omit<Reading, 'faults'> {
   const rows = drafts.flatMap((d, i): Row[] => [
