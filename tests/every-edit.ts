@@ -96,6 +96,7 @@ import { ROLES, SHOWS, SKILLS, SWAP_KINDS } from '../src/core/plan/words';
 import {
   addBook,
   addBooks,
+  addLoans,
   editBook,
   mergeBooks,
   pullBook,
@@ -405,6 +406,13 @@ export const EVERY_EDIT: Step[] = [
   (p, n) => putOnLesson(pull(p, n), lesson(p, n), n % 2 ? 1 : null, n % 2 ? 1 + (n % 30) : null),
   (p, n) => takeOffLesson(pick([...p.uses, NONE], n).id),
   (_, n) =>
+    addLoans([
+      {
+        book: { ...blankBook, title: `Borrowed ${n}` },
+        due: n % 2 ? '2027-06-30' : null,
+      },
+    ]),
+  (p, n) =>
     addBooks([
       { ...blankBook, title: `One ${n}` },
       { ...blankBook, title: `Two ${n}`, pages: 12 },

@@ -28,6 +28,17 @@ export function readNumber(typed: string): BookNumber {
   return { wrong: 'A number has ten or thirteen digits.' };
 }
 
+/** A family's own label, as it stands on its things: “KIT-01”, “B 12”. It has a letter and a digit, and no ISBN's shape. */
+const OWN = /^(?=.*\p{L})(?=.*\d)(?!\d{9}[\dX]$)[\p{L}\d][\p{L}\d ._/-]{0,12}$/iu;
+
+/** Reads a number or a label of the family's own; that is kept as it is written. */
+export function readLabel(typed: string): BookNumber {
+  const text = typed.trim();
+  return OWN.test(text) && !/^[\d\s‐‑–-]{9,}X$/iu.test(text)
+    ? { kind: 'home', digits: text }
+    : readNumber(text);
+}
+
 /** ISBN-10 check digit: the weighted sum 10·d₁ + 9·d₂ + … + 2·d₉ + check is a multiple of 11; ten is written X. */
 export function isbn10Check(nine: string): string {
   const sum = [...nine].reduce((s, d, i) => s + (10 - i) * Number(d), 0);

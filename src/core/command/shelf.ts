@@ -1,8 +1,8 @@
 import { titled } from '../plan/called';
 import { z } from 'zod';
-import { addBooks, editBook, mergeBooks, removeBook } from '../edit/books';
+import { addBooks, addLoans, editBook, mergeBooks, removeBook } from '../edit/books';
 import { book } from '../plan/book';
-import { id } from '../plan/measures';
+import { id, isoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 import { typedNumber } from '../books/typed-number';
 import { given } from './given';
@@ -17,6 +17,16 @@ export const putOnShelf = command({
   label: (v) => (v.length === 1 ? `Put “${v[0].title}” on the shelf` : `Put ${v.length} books on the shelf`),
   edit: addBooks,
   touches: ['shelf'],
+});
+
+export const bringHome = command({
+  shape: z
+    .array(z.strictObject({ book: fields, due: isoDate.nullable() }))
+    .min(1)
+    .max(20_000),
+  label: (v) =>
+    v.length === 1 ? `Put “${v[0].book.title}” on the shelf` : `Put ${v.length} books on the shelf`,
+  edit: addLoans,
 });
 
 export const changeRecord = command({

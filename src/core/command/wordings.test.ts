@@ -241,6 +241,11 @@ const ROWS: Row[] = [
   // Shelf
   ['Put “Warps” on the shelf', 'shelf.putOnShelf', [{ ...blankBook, title: 'Warps' }]],
   [
+    'Put “Warps” on the shelf',
+    'shelf.bringHome',
+    [{ book: { ...blankBook, title: 'Warps' }, due: '2027-01-08' }],
+  ],
+  [
     'Put 2 books on the shelf',
     'shelf.putOnShelf',
     [

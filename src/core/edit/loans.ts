@@ -1,5 +1,6 @@
 /** Borrowing: what is wanted, how far it has come, what to do when it comes late, and what a child has read. */
 import { breaches } from '../layout/check';
+import { blankLoan } from '../plan/blank';
 import { doneParts } from '../plan/lookup';
 import type { Card, Loan, Reading } from '../plan/loan';
 import type { IsoDate } from '../plan/measures';
@@ -27,19 +28,7 @@ export const wantLoan =
     if (!book) return { refused: GONE };
     if (plan.loans.some((l) => l.bookId === bookId && l.back === null))
       return { refused: `“${book.title}” is on the list of loans already.` };
-    const loan: Loan = {
-      id: newId(),
-      bookId,
-      ref,
-      asked: null,
-      expected,
-      ready: null,
-      from: null,
-      due: null,
-      renewals: 0,
-      refused: '',
-      back: null,
-    };
+    const loan: Loan = { ...blankLoan, id: newId(), bookId, ref, expected };
     return {
       plan: {
         ...plan,

@@ -59,7 +59,7 @@ export function readBibtex(text: string): BooksRead {
       place: field('library').slice(0, 100),
     };
     const book = bookDraft(known, field('isbn').split(/[\s,;]+/)[0] ?? '', say);
-    if (book) books.push({ line, book });
+    if (book) books.push({ line, book, due: null });
   }
   return { books, faults: faults.sort((a, b) => a.line - b.line), unknown: [] };
 }

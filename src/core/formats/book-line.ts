@@ -1,7 +1,11 @@
 /** A book in one line, as it is typed at the shelf: “The Dyer’s Kettle; M. Oberwasser; 88 p; picture book; hall shelf; 978…”. */
 import { readNumber } from '../books/numbers';
-import { BOOK_FORMS } from '../plan/words';
 import { bookDraft, type BookDraft } from './book-draft';
+import { meaningOf } from './shelf-words';
+
+/** Of the words for where a thing comes from those that cannot be a name. */
+const isSource = (piece: string): boolean =>
+  /^(?:borrowed|library|library book|from the library|on loan)$/iu.test(piece);
 
 /**
  * Reads a line; what is wrong with it is given instead of a book. Pieces stand apart by semicolons: first the title,
@@ -14,9 +18,12 @@ export function readBookLine(line: string): BookDraft | { wrong: string } {
   const words: string[] = [];
   for (const piece of pieces.filter(Boolean)) {
     const pages = /^(?:pp?\.?\s*)?(\d{1,4})\s*(?:pp?\.?|pages)?$/iu.exec(piece);
-    const form = BOOK_FORMS.find((f) => f === piece.toLowerCase());
+    const form = meaningOf('form', piece, {}) as BookDraft['form'] | null;
+    const source = isSource(piece) ? meaningOf('source', piece, {}) : null;
     if (form) known.form = form;
+    else if (/^\p{Lu}{1,6}[- ]?\d{1,5}$/u.test(piece)) number = piece;
     else if (!('wrong' in readNumber(piece)) || /^[\d\s‐–-]{9,}[\dX]?$/iu.test(piece)) number = piece;
+    else if (source) known.source = source as BookDraft['source'];
     else if (/^(1[4-9]|20|21)\d\d$/.test(piece)) known.year = Number(piece);
     else if (pages && Number(pages[1])) known.pages = Number(pages[1]);
     else words.push(piece);

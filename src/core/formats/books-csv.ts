@@ -1,8 +1,10 @@
 /** The shelf as a table (RFC 4180), read and written alike. */
 import type { Book } from '../plan/book';
-import { BOOK_FORMS, BOOK_SOURCES, BOOK_STATES } from '../plan/words';
+import type { Reader } from '../calendar/customs';
 import { bookDraft, type BookDraft, type BooksRead } from './book-draft';
 import { readCsv, writeCsv } from './csv';
+import { dateIn } from './dates-in-text';
+import { isOurs, meaningOf, type OwnWord, type WordColumn } from './shelf-words';
 
 const COLUMNS = {
   title: ['title', 'name', 'book'],
@@ -19,25 +21,35 @@ const COLUMNS = {
   condition: ['condition'],
   topics: ['topics', 'subjects', 'tags'],
   chapters: ['chapters', 'contents'],
+  due: ['due', 'due date', 'due back', 'return by'],
 } as const;
 type Column = keyof typeof COLUMNS;
 
 /** The columns a table can have, in the order in which they are written. */
 export const BOOK_COLUMNS = Object.keys(COLUMNS) as Column[];
 
+/** Whether the first line of a text names columns of a table of books. */
+export const hasBookHeadings = (text: string): boolean =>
+  readCsv<Column>(/^[^\r\n]*/.exec(text.trimStart())![0], COLUMNS).matched.some((m) => m.column !== null);
+
 /**
  * Reads a table of books; each bad row is named with what is wrong with it. `chosen` matches headings by hand, to a
- * column or (empty) to none.
+ * column or (empty) to none; `said` what words of the family's own mean, by `column word`. A word that nobody has said the
+ * meaning of holds its rows back, and is named once in `words`.
  */
 export function readBooksCsv(
   text: string,
+  reader: Reader,
   chosen: Readonly<Record<string, string>> = {},
-): BooksRead & { matched: { heading: string; column: string | null }[] } {
+  said: Readonly<Record<string, string>> = {},
+): BooksRead & { matched: { heading: string; column: string | null }[]; words: OwnWord[]; waiting: number } {
   const byHand = Object.fromEntries(
     Object.entries(chosen).flatMap(([h, c]) => (c === '' || c in COLUMNS ? [[h, c as Column | '']] : [])),
   );
   const { rows, faults, unknown, matched } = readCsv<Column>(text, COLUMNS, byHand);
   const books: BooksRead['books'] = [];
+  const words = new Map<string, OwnWord>();
+  let waiting = 0;
   for (const { line, cells } of rows) {
     const before = faults.length;
     const say = (what: string): void => {
@@ -50,23 +62,31 @@ export function readBooksCsv(
         say(`“${cells[name]}” under ${name}: write a whole number from ${from} to ${to}`);
       return n;
     };
-    const word = <W extends string>(name: Column, all: readonly W[], none: W): W => {
-      const found = cells[name] ? all.find((w) => w === cells[name].toLowerCase()) : none;
-      if (!found) say(`“${cells[name]}” under ${name}: write one of ${all.join(', ')}`);
-      return found ?? none;
+    let unsaid = false;
+    const word = <W extends string>(name: WordColumn, none: W): W => {
+      const written = cells[name];
+      if (!written) return none;
+      const means = meaningOf(name, written, said);
+      const key = `${name} ${written.toLowerCase()}`;
+      if (!isOurs(name, written) && !words.has(key))
+        words.set(key, { column: name, word: written.slice(0, 60), means });
+      if (means === null) unsaid = true;
+      return (means as W | null) ?? none;
     };
+    const dueOn = cells.due ? dateIn(cells.due, reader.near, reader.order) : undefined;
+    if (cells.due && !dueOn) say(`“${cells.due}” under due: write a day, such as 9 Nov`);
     const price = /^\d{1,6}(?:[.,]\d{1,2})?$/.exec(cells.price);
     if (cells.price && !price) say(`“${cells.price}” under price: write a sum, such as 12.50`);
     const known: Partial<BookDraft> & { title: string } = {
       title: cells.title,
       authors: cells.authors,
-      form: word('form', BOOK_FORMS, 'book'),
+      form: word('form', 'book'),
       pages: number('pages', 1, 9999),
       year: number('year', 1400, 2200),
       language: cells.language.slice(0, 40),
       place: cells.place.slice(0, 100),
-      source: word('source', BOOK_SOURCES, 'owned'),
-      state: word('state', BOOK_STATES, 'here'),
+      source: word('source', dueOn ? 'borrowed' : 'owned'),
+      state: word('state', 'here'),
       condition: cells.condition.slice(0, 100),
       price: price ? Math.round(Number(cells.price.replace(',', '.')) * 100) : null,
       topics: listed(cells.topics).map((t) => ({
@@ -77,9 +97,17 @@ export function readBooksCsv(
       chapters: listed(cells.chapters).map((c) => ({ title: c.title, page: c.pages?.[0] ?? null })),
     };
     const book = bookDraft(known, cells.number, say);
-    if (book && faults.length === before) books.push({ line, book });
+    if (book && faults.length === before && unsaid) waiting++;
+    if (book && faults.length === before && !unsaid) books.push({ line, book, due: dueOn?.date ?? null });
   }
-  return { books, faults: faults.sort((a, b) => a.line - b.line), unknown, matched };
+  return {
+    books,
+    faults: faults.sort((a, b) => a.line - b.line),
+    unknown,
+    matched,
+    words: [...words.values()],
+    waiting,
+  };
 }
 
 /** “Mordants 33-35; Looms” */
@@ -97,7 +125,8 @@ function listed(text: string): { title: string; pages?: [number, number] }[] {
     });
 }
 
-export function writeBooksCsv(books: readonly Book[]): string {
+/** @param due when each borrowed book is due, by its id */
+export function writeBooksCsv(books: readonly Book[], due: ReadonlyMap<string, string> = new Map()): string {
   return writeCsv(
     Object.keys(COLUMNS),
     books.map((b) => [
@@ -121,6 +150,7 @@ export function writeBooksCsv(books: readonly Book[]): string {
         )
         .join('; '),
       b.chapters.map((c) => (c.page === null ? c.title : `${c.title} ${c.page}`)).join('; '),
+      due.get(b.id) ?? '',
     ]),
   );
 }

@@ -7,6 +7,9 @@ import { BOOK_FORMS } from '../plan/words';
 import { readBibtex, writeBibtex } from './bibtex';
 import { sortDrafts } from './book-draft';
 import { readBooksCsv, writeBooksCsv } from './books-csv';
+import { readBooksList } from './shelf-list';
+
+const READER = { near: '2026-11-01', order: 'day first' } as const;
 import { readCslJson, writeCslJson } from './csl';
 
 const word = fc.constantFrom(
@@ -64,7 +67,7 @@ describe('books as tables, BibTeX and CSL-JSON', () => {
       }));
     fc.assert(
       fc.property(fc.array(full, { maxLength: 6 }), (books) => {
-        const read = readBooksCsv(writeBooksCsv(books));
+        const read = readBooksCsv(writeBooksCsv(books), READER);
         expect(read.faults).toEqual([]);
         expect(read.books.map((b) => ({ ...b.book, id: 'b' }))).toEqual(books);
       }),
@@ -104,8 +107,9 @@ describe('books as tables, BibTeX and CSL-JSON', () => {
 
 describe('books from elsewhere', () => {
   it('a table names each bad row and why', () => {
-    const { books, faults, unknown } = readBooksCsv(
+    const { books, faults, unknown, words } = readBooksCsv(
       'Title;Author;ISBN;Pages;Kind;Colour\nWool;A. Halm;978-0-306-40615-7;88;book;red\nDyes;;978-0-306-40615-8;;;\n;Nobody;;;;\nMills;;;many;scroll;\nRoads;;0-306-40615-2;;picture book;',
+      READER,
     );
     expect(books.map((b) => [b.book.title, b.book.label])).toEqual([
       ['Wool', '9780306406157'],
@@ -118,9 +122,45 @@ describe('books from elsewhere', () => {
         what: 'number 978-0-306-40615-8: The last digit of this number should be 7, or one of the others is mistyped.',
       },
       { line: 4, what: 'it has no title' },
-      { line: 5, what: expect.stringContaining('“scroll” under form') },
       { line: 5, what: '“many” under pages: write a whole number from 1 to 9999' },
     ]);
+    expect(words).toEqual([{ column: 'form', word: 'scroll', means: null }]);
+  });
+  it('a family’s own labels and words are taken as they are, and a word is asked about once', () => {
+    const table =
+      'Title,Label,Type,Source,Due\nWool box,KIT-01,box,ours,\nMills,KIT-02,Scroll,library,9 Nov\nLooms,,scroll,,\nDyes,,DVD,,soon';
+    const read = readBooksCsv(table, READER);
+    expect(read.books.map((b) => [b.book.title, b.book.label, b.book.form, b.book.source])).toEqual([
+      ['Wool box', 'KIT-01', 'kit', 'owned'],
+    ]);
+    expect(read.words.map((w) => [w.column, w.word, w.means])).toEqual([
+      ['form', 'box', 'kit'],
+      ['source', 'ours', 'owned'],
+      ['form', 'Scroll', null],
+      ['source', 'library', 'borrowed'],
+      ['form', 'DVD', 'film'],
+    ]);
+    expect(read.faults).toEqual([{ line: 5, what: '“soon” under due: write a day, such as 9 Nov' }]);
+    const said = readBooksCsv(table, READER, {}, { 'form scroll': 'poster' });
+    expect(said.books.map((b) => [b.book.title, b.book.form, b.due])).toEqual([
+      ['Wool box', 'kit', null],
+      ['Mills', 'poster', '2026-11-09'],
+      ['Looms', 'poster', null],
+    ]);
+  });
+  it('a list is read line by line, with its labels and the days on which things are due', () => {
+    const read = readBooksList(
+      '1. The Dyer’s Kettle; M. Oberwasser; 88 p; due 12 Nov\n2. Loom box; kit; KIT-07\n\n- Blue Roads; library book\nWeld; due whenever',
+      READER,
+    );
+    expect(
+      read.books.map((b) => [b.line, b.book.title, b.book.label, b.book.form, b.book.source, b.due]),
+    ).toEqual([
+      [1, 'The Dyer’s Kettle', '', 'book', 'borrowed', '2026-11-12'],
+      [2, 'Loom box', 'KIT-07', 'kit', 'owned', null],
+      [4, 'Blue Roads', '', 'book', 'borrowed', null],
+    ]);
+    expect(read.faults).toEqual([{ line: 5, what: '“due whenever” is no day; write due 9 Nov' }]);
   });
   it('BibTeX with LaTeX, several names and a broken entry', () => {
     const { books, faults } = readBibtex(
@@ -152,7 +192,11 @@ describe('books from elsewhere', () => {
     const shelf: Book[] = [
       { ...blankBook, id: 's', title: 'The Dyer’s Kettle', authors: 'M. Oberwasser', label: '9780306406157' },
     ];
-    const draft = (over: Partial<Book>) => ({ line: 2, book: { ...blankBook, title: 'x', ...over } });
+    const draft = (over: Partial<Book>) => ({
+      line: 2,
+      book: { ...blankBook, title: 'x', ...over },
+      due: null,
+    });
     const sorted = sortDrafts(
       [
         draft({ title: 'Other words', label: '9780306406157' }),

@@ -75,7 +75,7 @@ export function readCslJson(text: string): BooksRead {
       year: Number.isInteger(year) && year >= 1400 && year <= 2200 ? year : null,
     };
     const book = bookDraft(known, ISBN.split(/\s*[,;]\s*|\s+(?=97)/)[0], say);
-    if (book) books.push({ line, book });
+    if (book) books.push({ line, book, due: null });
   });
   return { books, faults, unknown: [] };
 }

@@ -1,6 +1,7 @@
 /** Things as they are before anything has been said of them: what every new one begins with. */
 import type { Book } from './book';
 import type { Lesson, Part, Preparation, Rule, Outline } from './lesson';
+import type { Loan } from './loan';
 import type { Child, Family, Mark } from './plan';
 import type { Unit } from './unit';
 import type { SchoolYear } from './year';
@@ -103,6 +104,18 @@ export const blankBook: Omit<Book, 'id' | 'title'> = {
   state: 'here',
   stateNote: '',
   condition: '',
+};
+
+export const blankLoan: Omit<Loan, 'id' | 'bookId'> = {
+  ref: '',
+  asked: null,
+  expected: null,
+  ready: null,
+  from: null,
+  due: null,
+  renewals: 0,
+  refused: '',
+  back: null,
 };
 
 export const blankLesson: Omit<Lesson, 'id' | 'unitId' | 'title'> = {

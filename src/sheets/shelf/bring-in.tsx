@@ -11,21 +11,26 @@ import { Fold } from '@/kit/fold';
 import { Caution, Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
-import { previewBooks, putOnShelf, type BooksPreview } from './actions';
+import { WORDS } from '@/core/formats/shelf-words';
+import { DateField } from '@/kit/date-field';
+import { bringHome, previewBooks, type BooksPreview } from './actions';
 
-export function BringIn({ onClose }: { onClose: () => void }) {
+export function BringIn({ areBorrowed = false, onClose }: { areBorrowed?: boolean; onClose: () => void }) {
   const { act } = useAct();
   const [text, setText] = useState('');
   const [read, setRead] = useState<{ of: string; is: BooksPreview }>();
   const [chosen, setChosen] = useState<Record<string, string>>({});
-  const asked = `${JSON.stringify(chosen)} ${text}`;
+  const [said, setSaid] = useState<Record<string, string>>({});
+  const [borrowed, setBorrowed] = useState(areBorrowed);
+  const [due, setDue] = useState<string | null>(null);
+  const asked = `${JSON.stringify([chosen, said])} ${text}`;
   const [leaveBad, setLeaveBad] = useState(false);
   const [takeAsked, setTakeAsked] = useState(false);
   useEffect(() => {
     if (!text.trim()) return;
     let late = false;
     const timer = setTimeout(() => {
-      void previewBooks(text, chosen).then(
+      void previewBooks(text, chosen, said).then(
         (is) => {
           if (!late) setRead({ of: asked, is });
         },
@@ -36,11 +41,14 @@ export function BringIn({ onClose }: { onClose: () => void }) {
       late = true;
       clearTimeout(timer);
     };
-  }, [text, chosen, asked]);
+  }, [text, chosen, said, asked]);
   const preview = text.trim() && read?.of === asked ? read.is : undefined;
   const bad = preview ? new Set(preview.faults.map((f) => f.line)).size : 0;
   const books = preview ? [...preview.fresh, ...(takeAsked ? preview.asked : [])] : [];
-  const ready = books.length > 0 && (bad === 0 || leaveBad);
+  const unsaid = preview?.words.filter((w) => w.means === null) ?? [];
+  const isBorrowed = (b: (typeof books)[number]): boolean => borrowed || b.book.source === 'borrowed';
+  const undated = books.filter((b) => isBorrowed(b) && !b.due).length;
+  const ready = books.length > 0 && (bad === 0 || leaveBad) && !unsaid.length;
   return (
     <FormDialog
       title="Bring books in"
@@ -50,9 +58,12 @@ export function BringIn({ onClose }: { onClose: () => void }) {
       onSubmit={() =>
         act(
           (base) =>
-            putOnShelf(
+            bringHome(
               base,
-              books.map((b) => b.book),
+              books.map((b) => ({
+                book: isBorrowed(b) ? { ...b.book, source: 'borrowed' } : b.book,
+                due: isBorrowed(b) ? (b.due ?? due) : null,
+              })),
             ),
           { then: onClose },
         )
@@ -62,8 +73,8 @@ export function BringIn({ onClose }: { onClose: () => void }) {
       <Columns>
         <div>
           <TextField
-            label="A table (CSV), BibTeX or CSL-JSON"
-            help="Columns known: title, authors, isbn, form, pages, year, language, place, source, price, state, condition, topics, chapters."
+            label="A list, a table (CSV), BibTeX or CSL-JSON"
+            help="A list has one to a line: The Dyer’s Kettle; M. Oberwasser; 88 p; KIT-01; due 9 Nov. Columns of a table: title, authors, isbn or label, form, pages, year, language, place, source, price, state, condition, topics, chapters, due."
             rows={12}
             autoFocus
             value={text}
@@ -77,6 +88,21 @@ export function BringIn({ onClose }: { onClose: () => void }) {
           >
             <Button>Take it from a file</Button>
           </FileTrigger>
+          <Checkbox isSelected={borrowed} onChange={setBorrowed}>
+            All of these are borrowed
+          </Checkbox>
+          {undated || (borrowed && !books.length) ? (
+            <DateField
+              label="Borrowed ones are due"
+              help={
+                undated
+                  ? `${undated} of them ${undated === 1 ? 'says' : 'say'} no day of their own. Without one they are on no list of loans.`
+                  : undefined
+              }
+              value={due}
+              onChange={setDue}
+            />
+          ) : null}
         </div>
         <div aria-live="polite">
           {!text.trim() ? <Quiet>What it will do shows here, before anything is kept.</Quiet> : null}
@@ -87,9 +113,38 @@ export function BringIn({ onClose }: { onClose: () => void }) {
                 Read as {preview.as}: {preview.fresh.length} new
                 {preview.known.length ? `, ${preview.known.length} on the shelf already` : ''}
                 {preview.asked.length ? `, ${preview.asked.length} perhaps` : ''}
+                {preview.waiting ? `, ${preview.waiting} with a word to be explained` : ''}
                 {bad ? `, ${bad} bad` : ''}
               </b>
               {preview.unknown.length ? <Quiet>Columns not used: {preview.unknown.join(', ')}</Quiet> : null}
+              {preview.words.length ? (
+                <Fold
+                  title="What your words mean"
+                  open={unsaid.length > 0}
+                  message={
+                    unsaid.length
+                      ? `${unsaid.map((w) => `“${w.word}”`).join(', ')}: say what ${unsaid.length === 1 ? 'it means' : 'they mean'}`
+                      : preview.words.map((w) => `${w.word}: ${w.means}`).join(' · ')
+                  }
+                >
+                  <Matches>
+                    {preview.words.map((w) => (
+                      <Choose
+                        key={`${w.column} ${w.word}`}
+                        label={`“${w.word}”, under ${w.column}`}
+                        value={w.means ?? ''}
+                        onChange={(means) =>
+                          setSaid((before) => ({ ...before, [`${w.column} ${w.word.toLowerCase()}`]: means }))
+                        }
+                        choices={[
+                          ...(w.means === null ? [{ value: '', name: 'choose…' }] : []),
+                          ...WORDS[w.column].map((c) => ({ value: c as string, name: c as string })),
+                        ]}
+                      />
+                    ))}
+                  </Matches>
+                </Fold>
+              ) : null}
               {preview.matched.length ? (
                 <Fold
                   title="Match the columns"

@@ -3,13 +3,15 @@ import { ean13Check } from '@/core/books/numbers';
 import type { Book } from '@/core/plan/book';
 import { booksById } from '@/core/plan/lookup';
 import { once } from '@/core/plan/once';
-import { load, type FrameInfo, type SearchParams } from '../frame/load';
+import { load, param, type FrameInfo, type SearchParams } from '../frame/load';
 import { findOnShelf, type Found } from '../frame/shelf/find';
 
 export interface ShelfView {
   info: FrameInfo;
   /** The first of the shelf, shown before anything is typed. */
   found: Found;
+  /** Asked for by the address: what came home from a library is to be written down. */
+  bringsLoans: boolean;
   here: number;
   lent: number;
   /** Things for the stand-in scanner: one that is on the shelf, a home label that is not, and one with a wrong last digit. */
@@ -26,6 +28,7 @@ export async function loadShelf(params: SearchParams): Promise<ShelfView> {
   return {
     info,
     found: findOnShelf(plan, ''),
+    bringsLoans: (await param(params, 'bring')) === 'loans',
     here: plan.books.filter((b) => b.state === 'here').length,
     lent: plan.books.filter((b) => b.state === 'lent out').length,
     codes: codesFor(plan.books),

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { readNumber } from '@/core/books/numbers';
+import { readLabel } from '@/core/books/numbers';
 import { count } from '@/core/plan/called';
 import { readBookLine } from '@/core/formats/book-line';
 import { Button } from '@/kit/button';
@@ -30,8 +30,12 @@ export function ShelfSheet(view: ShelfView) {
   const { info } = view;
   const [typed, setTyped] = useState('');
   const [open, setOpen] = useState<
-    { is: 'record'; id: string } | { is: 'new'; label: string } | { is: 'bring in' } | { is: 'library' }
-  >();
+    | { is: 'record'; id: string }
+    | { is: 'new'; label: string }
+    | { is: 'bring in'; areBorrowed: boolean }
+    | { is: 'library' }
+    | undefined
+  >(view.bringsLoans ? { is: 'bring in', areBorrowed: true } : undefined);
   const found = useFound(typed, { info, first: view.found }) ?? view.found;
   const all = view.found.total;
   const close = (): void => setOpen(undefined);
@@ -45,7 +49,7 @@ export function ShelfSheet(view: ShelfView) {
         <>
           {info.unitId ? <LinkButton href={`/books?unit=${info.unitId}`}>The unit’s books</LinkButton> : null}
           <Button onPress={() => setOpen({ is: 'library' })}>From the library…</Button>
-          <Button onPress={() => setOpen({ is: 'bring in' })}>Bring books in…</Button>
+          <Button onPress={() => setOpen({ is: 'bring in', areBorrowed: false })}>Bring books in…</Button>
           <Button $primary onPress={() => setOpen({ is: 'new', label: '' })}>
             Add a book
           </Button>
@@ -128,7 +132,7 @@ export function ShelfSheet(view: ShelfView) {
         />
       ) : null}
       {open?.is === 'library' ? <LibraryDialog unitId={null} onClose={close} /> : null}
-      {open?.is === 'bring in' ? <BringIn onClose={close} /> : null}
+      {open?.is === 'bring in' ? <BringIn areBorrowed={open.areBorrowed} onClose={close} /> : null}
     </Frame>
   );
 }
@@ -148,7 +152,7 @@ function ScanLine({
     const text = line.trim();
     if (!text) return;
     if (/^[\d\s‐–-]+X?$/iu.test(text)) {
-      const number = readNumber(text);
+      const number = readLabel(text);
       if ('wrong' in number) return setWrong(number.wrong);
       setLine('');
       return void bookWithNumber(number.digits).then(

@@ -1,6 +1,7 @@
 'use client';
 /** What is borrowed: how far each thing has come, what is wrong and what can be done, and the fewest ways to the library. */
 import dynamic from 'next/dynamic';
+import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { dayMonth, shortDate } from '@/core/calendar/dates';
@@ -56,6 +57,7 @@ export function Loans({ loans, unitId }: { loans: LoansView; unitId: string | nu
         {loans.card ? (
           <PlainButton onPress={() => setOpen({ is: 'library' })}>Look in the library…</PlainButton>
         ) : null}
+        <Link href="/shelf?bring=loans">Write down what came home…</Link>
       </Head>
       {news.length ? (
         <News role="status">
