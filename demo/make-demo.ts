@@ -125,6 +125,7 @@ export function demoPlan(): Plan {
   edit(
     setYear({
       ...blankYear,
+      weeksOff: 1,
       starts: '2026-08-31',
       ends: '2027-06-11',
       targetDays: 170,

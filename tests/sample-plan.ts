@@ -33,6 +33,7 @@ export const aSupply = (name: string, amount: number | null, unit: string, each 
 
 export const YEAR: SchoolYear = {
   ...blankYear,
+  weeksOff: 1,
   starts: '2026-08-31',
   ends: '2027-06-11',
 };

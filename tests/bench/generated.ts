@@ -38,7 +38,7 @@ export function generatedPlan(units = 10, lessonsPerUnit = 16, partsPerLesson = 
   return {
     ...EMPTY_PLAN,
     family: { ...blankFamily, name: 'A generated family', leadMinutes: 240 },
-    year: { ...blankYear, starts: '2026-08-31', ends: '2027-06-11', weeksOn: 10, dayEnds: 930 },
+    year: { ...blankYear, starts: '2026-08-31', ends: '2027-06-11', weeksOn: 10, weeksOff: 1, dayEnds: 930 },
     children: childIds.map((id, i) => ({
       ...blankChild,
       id,

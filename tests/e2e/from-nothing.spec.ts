@@ -53,6 +53,11 @@ test('a parent plans and teaches a first week by keyboard alone', async ({ page,
     await expect(page.getByRole('heading', { name: 'The year', exact: true })).toBeVisible();
     await typeDate(page, 'First day', '2026-08-31');
     await typeDate(page, 'Last day', '2027-06-11');
+    await enter(page, /^none Rhythm/);
+    await expect(page.getByRole('option', { name: 'none' })).toBeFocused();
+    await page.keyboard.press('Home');
+    await page.keyboard.press('Enter');
+    await expect(page.getByLabel('Weeks off')).toHaveValue('1');
     await enter(page, 'Lay down the year');
     await expect(page.getByText('6 whole blocks and 5 weeks over')).toBeVisible();
   });

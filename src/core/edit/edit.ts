@@ -66,10 +66,8 @@ export function perform(edit: Edit, plan: Plan, context: EditContext): Redrawn |
   return edited.unless?.(drawn) ?? drawn;
 }
 
-/** Lists of which neither the lay-out nor the ladder knows. */
+/** Lists of which neither the lay-out nor the ladder knows; objectives and open questions stand in the wordings of work. */
 const APART: ReadonlySet<string> = new Set<keyof Plan>([
-  'objectives',
-  'questions',
   'ideas',
   'outlines',
   'loans',

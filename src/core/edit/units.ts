@@ -28,7 +28,6 @@ const plainYear = (starts: string): SchoolYear => ({
   ...blankYear,
   starts: mondayOf(starts),
   ends: addDays(mondayOf(starts), 363),
-  weeksOff: 0,
 });
 
 /** Changes a unit; when its frame or its children change, its pencil is drawn afresh. */

@@ -29,11 +29,11 @@ export const blankChild: Omit<Child, 'id' | 'name' | 'birthMonth' | 'hatch'> = {
   measured: { reading: null, hand: null },
 };
 
-/** Monday to Friday, half past eight to three, five weeks on and one off. */
+/** Monday to Friday, half past eight to three, with no weeks off that nobody asked for. */
 export const blankYear: Omit<SchoolYear, 'starts' | 'ends'> = {
   weekdays: [1, 2, 3, 4, 5],
   weeksOn: 5,
-  weeksOff: 1,
+  weeksOff: 0,
   terms: [],
   dayStarts: 510,
   middayStarts: 690,

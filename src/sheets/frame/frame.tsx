@@ -13,6 +13,7 @@ import { yearName } from '@/core/plan/called';
 import type { FrameInfo } from './load';
 import { FAMILY, SHEETS } from './sheets';
 import { useShell, type Key } from './shell';
+import { StepsLine } from './steps-line';
 import { UnitSwitch } from './unit-switch';
 import { TracingRibbon, WhatIf } from './tracing-paper';
 import { useAct } from './use-act';
@@ -84,6 +85,7 @@ export function Frame({
         </div>
         <Actions>{actions}</Actions>
       </Header>
+      {info.steps && sheet !== FAMILY.number ? <StepsLine steps={info.steps} /> : null}
       <Content>{children}</Content>
       <Foot>
         <History>

@@ -11,6 +11,7 @@ import type { Unit } from '@/core/plan/unit';
 import { readClosedYear } from '@/data/closed-years';
 import { difference, differenceInWords } from '@/core/layout/difference';
 import { desk } from './desk';
+import { firstSteps, type FirstStep } from './first-steps';
 import { readDrawn } from '@/data/door';
 import { store } from '@/data/open';
 import { today } from './clock';
@@ -26,6 +27,8 @@ export interface FrameInfo {
   units: { id: string; title: string }[];
   /** The closed year that is shown; absent for the open one. */
   looking?: YearLookedAt;
+  /** What is still to be done before a week can be taught; absent when all is. */
+  steps?: FirstStep[];
   /** What was tried on the tracing paper; absent on the plan itself. */
   traced?: Traced;
 }
@@ -69,11 +72,18 @@ export async function load(params?: SearchParams): Promise<Loaded> {
             redo: history.redo,
             ...(traced ? { traced: { changes: traced, differs: differsFromPlan(plan) } } : {}),
           }),
+      ...stepsOf(plan, !!closed),
       family: plan.family?.name,
       unitId: unit?.id,
       units: plan.units.map(({ id, title }) => ({ id, title })),
     },
   };
+}
+
+/** The first steps, while one of them is still to be taken. */
+function stepsOf(plan: Plan, closed: boolean): Pick<FrameInfo, 'steps'> {
+  const steps = closed || plan.closedYears.length ? [] : firstSteps(plan);
+  return steps.some((s) => !s.done) ? { steps } : {};
 }
 
 /** What moves on the paper that stands elsewhere in the plan. */

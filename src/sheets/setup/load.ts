@@ -17,6 +17,7 @@ import { groupBy } from '@/core/plan/lookup';
 import { JUDGED, PART_KINDS } from '@/core/plan/words';
 import type { Child, Family, Plan } from '@/core/plan/plan';
 import type { Rung } from '@/core/plan/measures';
+import { firstSteps, type FirstStep } from '../frame/first-steps';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
 
 export interface SetupView {
@@ -38,7 +39,7 @@ export interface SetupView {
     more: number;
   };
   /** What is still to be done before a week can be taught. */
-  steps: { name: string; href: string; done: boolean }[];
+  steps: FirstStep[];
 }
 
 export async function loadSetup(params: SearchParams): Promise<SetupView> {
@@ -60,21 +61,7 @@ export async function loadSetup(params: SearchParams): Promise<SetupView> {
     happened: happenedOf(plan),
     keeping: keepingOf(storePath()),
     network: await loadNetwork(),
-    steps: [
-      {
-        name: 'The family and its children',
-        href: '/setup',
-        done: !!plan.family && plan.children.length > 0,
-      },
-      { name: 'The school year', href: '/year', done: !!plan.year },
-      {
-        name: 'A first unit with its lessons',
-        href: plan.units.length ? '/lessons' : '/unit',
-        done: plan.lessons.length > 0,
-      },
-      { name: 'The books', href: '/books', done: plan.pulls.length > 0 },
-      { name: 'Ink the first week', href: '/weeks', done: plan.sittings.some((s) => s.state === 'ink') },
-    ],
+    steps: firstSteps(plan),
   };
 }
 

@@ -5,6 +5,7 @@ import Link from 'next/link';
 import styled from 'styled-components';
 import { Button } from '@/kit/button';
 import { FieldRow, FieldStack, NumberField, TextField } from '@/kit/field';
+import { Quiet } from '@/kit/text';
 import { colour, middling } from '@/kit/tokens';
 import { Frame } from '../frame/frame';
 import { useAct } from '../frame/use-act';
@@ -72,7 +73,10 @@ function FirstSteps({ steps }: { steps: SetupView['steps'] }) {
               {!s.done && s === next ? '→' : null}
               {!s.done && !(s === next) ? '·' : null}
             </span>
-            {s.done ? <s>{s.name}</s> : <Link href={s.href}>{s.name}</Link>}
+            <span>
+              {s.done ? <s>{s.name}</s> : <Link href={s.href}>{s.name}</Link>}
+              {s === next ? <Quiet>{s.what}</Quiet> : null}
+            </span>
           </li>
         ))}
       </Steps>

@@ -1,3 +1,4 @@
+import { addDays, mondayOf } from '@/core/calendar/dates';
 import { ageOn } from '@/core/plan/age';
 import { unitDays, type UnitDay } from '@/core/layout/unit-days';
 import { verdictInWords, verdictOf, type Verdict } from '@/core/layout/verdict';
@@ -50,6 +51,15 @@ function repeatedAt(plan: Plan, unit: Unit | null): string | undefined {
   return year && inYear(`/record/look-back?unit=${repeats.unitId}`, year.id);
 }
 
+/** The day a new unit is proposed to start on: the year's first, and for a first unit a Monday; never a day gone by. */
+function firstDayFor({ year, units }: Plan, today: string): string {
+  if (year && year.starts > today) return year.starts;
+  if (units.length) return today;
+  const monday = mondayOf(today);
+  const next = monday === today ? today : addDays(monday, 7);
+  return year && next > year.ends ? today : next;
+}
+
 export async function loadUnit(params: SearchParams): Promise<UnitView> {
   const { plan, info, today, unit: running } = await load(params);
   const unit = (await param(params, 'new')) ? null : (running ?? null);
@@ -61,7 +71,7 @@ export async function loadUnit(params: SearchParams): Promise<UnitView> {
     today,
     unit,
     verdict,
-    firstDay: plan.year && plan.year.starts > today ? plan.year.starts : today,
+    firstDay: firstDayFor(plan, today),
     children: plan.children
       .map(({ id, name, hatch, birthMonth }) => ({ id, name, hatch, age: ageOn(birthMonth, today) }))
       .sort((a, b) => b.age - a.age),
