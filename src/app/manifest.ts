@@ -1,5 +1,5 @@
 import type { MetadataRoute } from 'next';
-import { colour } from '@/kit/tokens';
+import { ON_PAPER } from '@/kit/tokens';
 
 /** What a phone needs to keep Hausplan on its home screen. */
 export default function manifest(): MetadataRoute.Manifest {
@@ -8,8 +8,8 @@ export default function manifest(): MetadataRoute.Manifest {
     short_name: 'Hausplan',
     start_url: '/today',
     display: 'standalone',
-    background_color: colour.paper,
-    theme_color: colour.ink,
+    background_color: ON_PAPER.paper,
+    theme_color: ON_PAPER.ink,
     icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
   };
 }

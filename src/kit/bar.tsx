@@ -29,7 +29,7 @@ export function Bar({
 
 const Track = styled.div`
   height: 4px;
-  background: #e6e1d2;
+  background: ${colour.pressed};
   margin-top: 7px;
   flex: none;
   print-color-adjust: exact;

@@ -23,12 +23,12 @@ export const buttonLook = css<{ $primary?: boolean }>`
   color: ${(p) => (p.$primary ? colour.sheet : colour.ink)};
   ${hover} {
     &:hover {
-      background: ${(p) => (p.$primary ? '#33476a' : '#fff')};
+      background: ${(p) => (p.$primary ? colour.hoverInk : colour.field)};
     }
   }
   &[data-pressed],
   &:active {
-    background: ${(p) => (p.$primary ? '#0f1c30' : '#e9e4d5')};
+    background: ${(p) => (p.$primary ? colour.pressedInk : colour.pressed)};
   }
   &[data-disabled],
   &:disabled {

@@ -36,7 +36,14 @@ export function Cloud({ letter, children }: { letter: string; children: ReactNod
       <Line aria-hidden="true" width={size.width} height={size.height}>
         <path d={arcs(size.width, size.height)} fill="none" stroke={colour.red} strokeWidth="1.8" />
         <path d={`M${size.width - 14},-2 l12,-20 l12,20 Z`} fill={colour.red} />
-        <text x={size.width - 2} y={-6} textAnchor="middle" fontSize="12" fontWeight="700" fill="#fff">
+        <text
+          x={size.width - 2}
+          y={-6}
+          textAnchor="middle"
+          fontSize="12"
+          fontWeight="700"
+          fill={colour.onRed}
+        >
           {letter}
         </text>
       </Line>

@@ -16,14 +16,14 @@ export const HATCHES = [
 export type HatchName = (typeof HATCHES)[number];
 
 export const hatchColour: Record<HatchName, string> = {
-  diagonals: '#3f6ea6',
-  bars: '#7a8a2e',
-  dots: '#a4567f',
-  lattice: '#b07a1e',
-  waves: '#2f7f86',
-  bricks: '#7356a3',
-  chevrons: '#94593a',
-  crosses: '#55606e',
+  diagonals: colour.diagonals,
+  bars: colour.bars,
+  dots: colour.dots,
+  lattice: colour.lattice,
+  waves: colour.waves,
+  bricks: colour.bricks,
+  chevrons: colour.chevrons,
+  crosses: colour.crosses,
 };
 
 export const hatchFill = (name: HatchName): string => `url(#hatch-${name})`;

@@ -6,7 +6,7 @@ import { colour, paper } from './tokens';
 export type RoomState = 'pencil' | 'ink' | 'done';
 
 export const roomLines = css<{ $state: RoomState }>`
-  background: ${(p) => (p.$state === 'done' ? '#e8ecf1' : colour.room)};
+  background: ${(p) => (p.$state === 'done' ? colour.done : colour.room)};
   border: ${(p) => (p.$state === 'pencil' ? `1.4px dashed ${colour.pencil}` : `2px solid ${colour.ink}`)};
   border-radius: 0;
   ${paper} {

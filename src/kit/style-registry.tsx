@@ -3,7 +3,7 @@
 import { useServerInsertedHTML } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import { createGlobalStyle, ServerStyleSheet, StyleSheetManager } from 'styled-components';
-import { colour, face, paper, still } from './tokens';
+import { blueprintColours, colour, dark, face, paper, paperColours, still } from './tokens';
 
 export function StyleRegistry({ nonce, children }: { nonce?: string; children: ReactNode }) {
   const [sheet] = useState(() => new ServerStyleSheet({ nonce }));
@@ -23,6 +23,10 @@ export function StyleRegistry({ nonce, children }: { nonce?: string; children: R
 }
 
 const Ground = createGlobalStyle`
+  :root { ${paperColours} }
+  ${dark} { :root[data-drawn-on='device'] { ${blueprintColours} } }
+  :root[data-drawn-on='blueprint'] { ${blueprintColours} }
+  ${paper} { :root, :root[data-drawn-on] { ${paperColours} } }
   *, *::before, *::after { box-sizing: border-box; }
   html { background: ${colour.paper}; color: ${colour.ink}; font: 14.5px/1.4 ${face.work}; -webkit-text-size-adjust: 100%; }
   body { margin: 0; }

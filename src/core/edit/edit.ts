@@ -67,13 +67,7 @@ export function perform(edit: Edit, plan: Plan, context: EditContext): Redrawn |
 }
 
 /** Lists of which neither the lay-out nor the ladder knows; objectives and open questions stand in the wordings of work. */
-const APART: ReadonlySet<string> = new Set<keyof Plan>([
-  'ideas',
-  'outlines',
-  'loans',
-  'pantry',
-  'entries',
-]);
+const APART: ReadonlySet<string> = new Set<keyof Plan>(['ideas', 'outlines', 'loans', 'pantry', 'entries']);
 
 /**
  * The plan after ticks of parts on the days they stand on: nothing else moves for them, so it need not be drawn again.

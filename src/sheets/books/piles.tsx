@@ -223,7 +223,7 @@ const Aside = styled.div`
 `;
 const Grey = styled.span`
   display: block;
-  background: #b5b0a3;
+  background: ${colour.pencil};
   border-block: 3px double ${colour.paper};
 `;
 const Board = styled.div<{ $low?: boolean }>`

@@ -13,7 +13,7 @@ export function StepsLine({ steps }: { steps: readonly FirstStep[] }) {
       <ol>
         {steps.map((s) => (
           <li key={s.name} data-next={s === next || undefined}>
-            <span aria-hidden="true">{s.done ? '✓' : s === next ? '→' : '·'}</span>
+            <span aria-hidden="true">{markOf(s, next)}</span>
             {s.done ? (
               <span>
                 {s.name}
@@ -29,6 +29,11 @@ export function StepsLine({ steps }: { steps: readonly FirstStep[] }) {
       </ol>
     </Line>
   );
+}
+
+function markOf(step: FirstStep, next: FirstStep | undefined): string {
+  if (step.done) return '✓';
+  return step === next ? '→' : '·';
 }
 
 const Line = styled.nav`

@@ -235,7 +235,7 @@ const Cell = styled.td<{ $taken: boolean; $aimed: boolean }>`
   padding: 2px;
   height: 96px;
   background: ${(p) => {
-    if (p.$aimed) return '#e9e4d5';
+    if (p.$aimed) return colour.pressed;
     if (p.$taken) return colour.room;
     return 'transparent';
   }};
@@ -258,7 +258,7 @@ const Look = styled(AriaButton)`
   font-size: 13.5px;
   overflow-wrap: anywhere;
   &[data-hovered] {
-    background: #fff;
+    background: ${colour.field};
   }
   div + div > & {
     border-top: 1px solid ${colour.rule};

@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { count } from '@/core/plan/called';
 import { Hatch, HatchPatterns } from '@/kit/hatch';
 import { Quiet } from '@/kit/text';
-import { face, paper } from '@/kit/tokens';
+import { face, paper, paperColours } from '@/kit/tokens';
 import { useReady } from '../frame/use-ready';
 import type { ChildWeekView } from './child-week-load';
 import { Preview } from './page-frame';
@@ -69,6 +69,7 @@ export function ChildWeek({ weekOf, size, other, back, weeks }: ChildWeekView) {
 
 const Week = styled.section<{ $type: number }>`
   font-size: 14px;
+  ${paperColours}
   background: #fff;
   color: #000;
   border: 1.5px solid #000;

@@ -5,7 +5,7 @@ import { shortDate } from '@/core/calendar/dates';
 import { Button } from '@/kit/button';
 import { LinkButton } from '@/kit/link-button';
 import { Quiet, SheetTitle } from '@/kit/text';
-import { colour, face, paper } from '@/kit/tokens';
+import { colour, face, paper, paperColours } from '@/kit/tokens';
 import { useReady } from '../frame/use-ready';
 import type { HandOverView } from './hand-over-load';
 import { Bar, PageSize, Preview } from './page-frame';
@@ -80,6 +80,7 @@ export function HandOverSheet({ family, size, days, first, last }: HandOverView)
 }
 
 const Day = styled.section`
+  ${paperColours}
   background: #fff;
   color: #000;
   border: 1.5px solid ${colour.ink};

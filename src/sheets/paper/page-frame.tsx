@@ -2,7 +2,7 @@
 /** What a page to print is built from. */
 import styled, { createGlobalStyle } from 'styled-components';
 import { RULED, WORD_ROW } from '@/core/ladder/sheets';
-import { colour, face, paper } from '@/kit/tokens';
+import { colour, face, paper, paperColours } from '@/kit/tokens';
 import type { Size } from './load';
 
 export const PageSize = createGlobalStyle<{
@@ -41,6 +41,7 @@ export const Bar = styled.header`
   }
 `;
 export const Page = styled.div`
+  ${paperColours}
   background: #fff;
   border: 1.5px solid ${colour.ink};
   padding: 32px 36px;

@@ -1,7 +1,7 @@
 'use client';
 /** A unit on one page, as a drawing with a border and a title block: to hang on the wall, or to keep in its box. */
 import styled from 'styled-components';
-import { face, paper } from '@/kit/tokens';
+import { face, paper, paperColours } from '@/kit/tokens';
 import { TitleBlock } from '@/kit/title-block';
 import { useReady } from '../frame/use-ready';
 import type { Size } from './load';
@@ -118,6 +118,7 @@ function Column({ blocks }: { blocks: Block[] }) {
 const HEIGHT: Record<Size, string> = { A4: '190mm', letter: '196mm' };
 const Sheet = styled.article<{ $size: Size; $type: number }>`
   font-size: 12.5px;
+  ${paperColours}
   background: #fff;
   color: #000;
   border: 2px solid #000;

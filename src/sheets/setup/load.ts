@@ -17,10 +17,13 @@ import { groupBy } from '@/core/plan/lookup';
 import { JUDGED, PART_KINDS } from '@/core/plan/words';
 import type { Child, Family, Plan } from '@/core/plan/plan';
 import type { Rung } from '@/core/plan/measures';
+import { cookies } from 'next/headers';
+import { DRAWN_ON_COOKIE, drawnOnFrom, type DrawnOn } from '@/kit/drawn-on';
 import { firstSteps, type FirstStep } from '../frame/first-steps';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
 
 export interface SetupView {
+  drawnOn: DrawnOn;
   info: FrameInfo;
   family: Family | null;
   adults: Adult[];
@@ -46,6 +49,7 @@ export async function loadSetup(params: SearchParams): Promise<SetupView> {
   const { plan, info, today } = await load(params);
   return {
     info,
+    drawnOn: drawnOnFrom((await cookies()).get(DRAWN_ON_COOKIE)?.value),
     family: plan.family,
     adults: plan.adults,
     pantry: pantryNow(plan),

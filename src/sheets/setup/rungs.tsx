@@ -151,7 +151,7 @@ const Cell = styled(AriaButton)<{ $byHand: boolean }>`
   border: ${(p) => (p.$byHand ? `2px solid ${colour.ink}` : `1.4px dashed ${colour.pencil}`)};
   ${hover} {
     &:hover {
-      background: #fff;
+      background: ${colour.field};
     }
   }
 `;

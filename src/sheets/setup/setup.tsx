@@ -15,6 +15,7 @@ import { Handwriting } from './handwriting';
 import { Ruled } from './ruled';
 import { Adults } from './adults';
 import { Children } from './children';
+import { DrawnOnChoice } from './drawn-on';
 import { Happened } from './happened';
 import { Household } from './household';
 import type { SetupView } from './load';
@@ -53,6 +54,7 @@ export function SetupSheet(view: SetupView) {
           {view.steps.some((s) => !s.done) ? <FirstSteps steps={view.steps} /> : null}
           <TakeAlong hasPlan={!!view.family} info={view.info} />
           <SafeKeeping keeping={view.keeping} />
+          <DrawnOnChoice drawnOn={view.drawnOn} />
           <Network network={view.network} />
         </Stack>
       </Columns>

@@ -92,7 +92,7 @@ export const Place = styled.div`
 `;
 export const RoomButton = styled(AriaButton)<{ $state: 'pencil' | 'ink' | 'done' }>`
   ${roomLines} ${paper} {
-    background: #fff;
+    background: ${colour.field};
   }
   width: 100%;
   height: 100%;
