@@ -1,6 +1,7 @@
 /** Rows of the years that are closed. What is in one is read when it is asked for; nobody changes it. */
 import type Database from 'better-sqlite3';
 import { readHausplanJson, writeHausplanJson } from '@/core/formats/hausplan-json';
+import { yearName } from '@/core/plan/called';
 import { canonical } from '@/core/plan/canonical';
 import type { ClosedYear, Plan, Slice } from '@/core/plan/plan';
 import type { Row, Rows } from './tables';
@@ -47,6 +48,45 @@ export function readClosedYear(db: Database.Database, id: string): Slice | undef
   const slice = sliceFrom(row.body);
   looked = { db, id, body: row.body, slice };
   return canonical(slice);
+}
+
+/** A unit or a lesson of a closed year, to be found by its name. */
+export interface EarlierTitle {
+  kind: 'unit' | 'lesson';
+  title: string;
+  unitId: string;
+  yearId: string;
+  /** “2025/26” */
+  year: string;
+}
+
+let titles: { db: Database.Database; of: string; list: EarlierTitle[] } | undefined;
+
+/** Units and lessons of all closed years by name, gathered once: a closed year does not change. */
+export function earlierTitles(
+  db: Database.Database,
+  { closedYears }: Pick<Plan, 'closedYears'>,
+): EarlierTitle[] {
+  const of = closedYears.map((y) => `${y.id} ${y.closedAt}`).join();
+  if (titles?.db === db && titles.of === of) return titles.list;
+  const units = db.prepare(
+    "SELECT u.value ->> 'id' AS unitId, u.value ->> 'title' AS title FROM closed_year, json_each(body, '$.units') u WHERE closed_year.id = ?",
+  );
+  const lessons = db.prepare(
+    "SELECT l.value ->> 'unitId' AS unitId, l.value ->> 'title' AS title FROM closed_year, json_each(body, '$.lessons') l WHERE closed_year.id = ?",
+  );
+  const list = closedYears.flatMap((y) => {
+    const named = (kind: EarlierTitle['kind'], rows: unknown[]): EarlierTitle[] =>
+      (rows as { unitId: string; title: string }[]).map((r) => ({
+        ...r,
+        kind,
+        yearId: y.id,
+        year: yearName(y),
+      }));
+    return [...named('unit', units.all(y.id)), ...named('lesson', lessons.all(y.id))];
+  });
+  titles = { db, of, list };
+  return list;
 }
 
 /** The plan with all that is in its closed years, to go out. */

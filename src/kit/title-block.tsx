@@ -1,11 +1,14 @@
 'use client';
 /** The title block at the lower right of every sheet: what it is, the few figures that matter there, the revision. */
+import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { colour, narrow, paper } from './tokens';
 
 export interface Figure {
   name: string;
   value: string;
+  /** Shows how it is worked out. */
+  onAsk?: () => void;
 }
 
 export function TitleBlock({ figures }: { figures: Figure[] }) {
@@ -13,7 +16,15 @@ export function TitleBlock({ figures }: { figures: Figure[] }) {
     <Block aria-label="Title block">
       {figures.map((f) => (
         <div key={f.name}>
-          <dt>{f.name}</dt>
+          <dt>
+            {f.onAsk ? (
+              <Ask aria-label={`${f.name}: how is this worked out?`} onPress={f.onAsk}>
+                {f.name}
+              </Ask>
+            ) : (
+              f.name
+            )}
+          </dt>
           <dd>{f.value}</dd>
         </div>
       ))}
@@ -46,4 +57,14 @@ const Block = styled.dl`
   ${paper} {
     break-inside: avoid;
   }
+`;
+const Ask = styled(AriaButton)`
+  background: none;
+  border: 0;
+  padding: 0;
+  font: inherit;
+  color: inherit;
+  cursor: help;
+  text-decoration: underline dotted;
+  text-underline-offset: 3px;
 `;

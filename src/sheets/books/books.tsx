@@ -85,9 +85,11 @@ function UnitBooks({ view, unitId }: { view: BooksView; unitId: string }) {
         </>
       }
       figures={[
-        { name: 'Lessons covered', value: `${view.covered} of ${lessons.length}` },
-        ...(view.thin.length ? [{ name: 'Thin for someone', value: String(view.thin.length) }] : []),
-        { name: 'Reading aloud', value: lengthText(aloud) },
+        { name: 'Lessons covered', value: `${view.covered} of ${lessons.length}`, how: 'shelf' },
+        ...(view.thin.length
+          ? [{ name: 'Thin for someone', value: String(view.thin.length), how: 'shelf' as const }]
+          : []),
+        { name: 'Reading aloud', value: lengthText(aloud), how: 'reading' },
       ]}
       keys={[
         {

@@ -166,8 +166,16 @@ export const Foot = styled.footer`
   }
 `;
 export const History = styled.div`
+  a {
+    font-size: 13px;
+    padding: 2px 3px;
+    text-decoration-thickness: 1px;
+    text-underline-offset: 3px;
+  }
   display: flex;
-  gap: 14px;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 4px 14px;
   ${paper} {
     display: none;
   }

@@ -2,7 +2,8 @@
 /** The frame a sheet is drawn in, inside the shell: its head, its title block, undo and redo. */
 import { useReady } from './use-ready';
 import Link from 'next/link';
-import { useEffect, useLayoutEffect, type ReactNode } from 'react';
+import dynamic from 'next/dynamic';
+import { useEffect, useLayoutEffect, useState, type ReactNode } from 'react';
 import { shortDate } from '@/core/calendar/dates';
 import { PlainButton } from '@/kit/button';
 import { SheetTitle } from '@/kit/text';
@@ -11,23 +12,27 @@ import { Actions, Content, Foot, Header, History, Page, Ribbon, Subtitle } from 
 import { redoLast, undoLast } from './history-actions';
 import { yearName } from '@/core/plan/called';
 import type { FrameInfo } from './load';
-import { FAMILY, SHEETS } from './sheets';
+import { FAMILY, helpFor, SHEETS, type SheetName } from './sheets';
+import type { Section } from './how/sections';
 import { useShell, type Key } from './shell';
 import { StepsLine } from './steps-line';
 import { UnitSwitch } from './unit-switch';
 import { TracingRibbon, WhatIf } from './tracing-paper';
 import { useAct } from './use-act';
 
+const HowDialog = dynamic(() => import('./how/how-dialog').then((m) => m.HowDialog), { ssr: false });
+
 export interface FrameProps {
   info: FrameInfo;
-  /** Number of the sheet; 0 is the family's. */
-  sheet: number;
+  /** Number of the sheet; 0 is the family's. Null: it is none, but a page beside them. */
+  sheet: number | null;
   title: string;
   /** What stands beside the title: the unit, dates. */
   subtitle?: ReactNode;
   /** Buttons of the sheet, the main one last. */
   actions?: ReactNode;
-  figures: Figure[];
+  /** `how` names what says how a figure is worked out. */
+  figures: (Figure & { how?: Section })[];
   /** Keys of this sheet, for “?”. */
   keys?: Key[];
   children: ReactNode;
@@ -49,8 +54,9 @@ export function Frame({
 }: FrameProps) {
   useReady();
   const { act, busy, sawRevision } = useAct();
-  const { show, showKeys } = useShell();
-  const here = [...SHEETS, FAMILY].find((s) => s.number === sheet)!;
+  const { show, showFind, showKeys } = useShell();
+  const here = [...SHEETS, FAMILY].find((s) => s.number === sheet);
+  const [asked, setAsked] = useState<{ figure: string; value: string; section: Section }>();
   const { revision, unitId } = info;
   // Before anything can be pressed: a change must say on which revision it is made.
   const { looking } = info;
@@ -79,13 +85,13 @@ export function Frame({
         <div>
           <SheetTitle>{title}</SheetTitle>
           {subtitle ? <Subtitle>{subtitle}</Subtitle> : null}
-          {OF_A_UNIT.includes(sheet) && info.units.length > 1 ? (
+          {sheet !== null && OF_A_UNIT.includes(sheet) && info.units.length > 1 ? (
             <UnitSwitch units={info.units} unitId={unitId} />
           ) : null}
         </div>
         <Actions>{actions}</Actions>
       </Header>
-      {info.steps && sheet !== FAMILY.number ? <StepsLine steps={info.steps} /> : null}
+      {info.steps && here && here !== FAMILY ? <StepsLine steps={info.steps} /> : null}
       <Content>{children}</Content>
       <Foot>
         <History>
@@ -104,21 +110,45 @@ export function Frame({
             Redo
           </PlainButton>
           {info.traced || looking || !info.family ? null : <WhatIf />}
+          <PlainButton onPress={showFind}>
+            Find <span aria-hidden="true">/</span>
+          </PlainButton>
+          <Link href={`/help/${helpFor(here)}`}>
+            Help <span aria-hidden="true">H</span>
+          </Link>
           <PlainButton onPress={showKeys}>
             Keys <span aria-hidden="true">?</span>
           </PlainButton>
         </History>
         <TitleBlock
           figures={[
-            { name: 'Sheet', value: sheet ? `${sheet} ${here.name}` : here.name },
-            ...figures,
+            { name: 'Sheet', value: sheetText(here) },
+            ...figures.map(({ how, ...f }) => ({
+              ...f,
+              ...(how ? { onAsk: () => setAsked({ figure: f.name, value: f.value, section: how }) } : {}),
+            })),
             { name: 'Revision', value: revisionText(info) },
           ]}
         />
       </Foot>
+      {asked ? (
+        <HowDialog
+          figure={asked.figure}
+          value={asked.value}
+          section={asked.section}
+          unitId={unitId}
+          look={look}
+          onClose={() => setAsked(undefined)}
+        />
+      ) : null}
     </Page>
   );
 }
+
+const sheetText = (here: SheetName | undefined): string => {
+  if (!here) return 'Help';
+  return here.number ? `${here.number} ${here.name}` : here.name;
+};
 
 function revisionText({ looking, traced, revision }: FrameInfo): string {
   if (looking) return 'closed';

@@ -22,6 +22,9 @@ export const SHEETS: readonly SheetName[] = [
 /** Not numbered: who is at the table. Its key is 0. */
 export const FAMILY: SheetName = { number: 0, name: 'Family', path: '/setup', ofUnit: false };
 
+/** The page of help of a sheet; the first one where it is none. */
+export const helpFor = (sheet: SheetName | undefined): string => sheet?.name.toLowerCase() ?? 'first-hour';
+
 export function hrefOf(sheet: SheetName, unitId: string | undefined): string {
   return sheet.ofUnit && unitId ? `${sheet.path}?unit=${unitId}` : sheet.path;
 }

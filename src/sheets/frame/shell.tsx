@@ -6,6 +6,7 @@ import { Button } from '@/kit/button';
 import { Dialog, fetchDialogs } from '@/kit/dialog';
 import { Checkbox } from '@/kit/field';
 import { HatchPatterns } from '@/kit/hatch';
+import { later } from '@/kit/later';
 import { fetchMenus } from '@/kit/menu';
 import { Hidden, Quiet } from '@/kit/text';
 import { Ground, KeyList, Name, Rail, Tab } from './frame-lines';
@@ -13,10 +14,12 @@ import { redoLast, saveNow, undoLast } from './history-actions';
 import { useKeepClicks } from './keep-clicks';
 import type { FrameInfo } from './load';
 import { inYear } from './look';
-import { FAMILY, hrefOf, sheetOf, SHEETS } from './sheets';
+import { FAMILY, helpFor, hrefOf, sheetOf, SHEETS } from './sheets';
 import { setSingleKeys, useSingleKeys } from './single-keys';
 import { ActProvider, useAct } from './use-act';
 import { useNews } from './use-news';
+
+const [FindDialog, fetchFind] = later(() => import('./find/find-dialog').then((m) => m.FindDialog));
 
 export interface Key {
   keys: string;
@@ -32,23 +35,52 @@ interface Shown {
 interface ShellContextValue {
   show: (shown: Shown) => void;
   showKeys: () => void;
+  showFind: () => void;
 }
 
-const ShellContext = createContext<ShellContextValue>({ show: () => undefined, showKeys: () => undefined });
+const ShellContext = createContext<ShellContextValue>({
+  show: () => undefined,
+  showKeys: () => undefined,
+  showFind: () => undefined,
+});
 
 export const useShell = (): ShellContextValue => useContext(ShellContext);
 
 const TYPING =
   'input, textarea, select, [contenteditable], [role=spinbutton], [role=dialog], [role=alertdialog], [role=menu], [role=listbox]';
 
+/** Goes once nothing is on its way, and asks where something typed would be lost. */
+async function leave(
+  href: string,
+  {
+    isPending,
+    settled,
+    unkept,
+    ask,
+    go,
+  }: Pick<ReturnType<typeof useAct>, 'isPending' | 'settled' | 'unkept'> & {
+    ask: (href: string) => void;
+    go: (href: string) => void;
+  },
+): Promise<void> {
+  if (isPending()) await settled();
+  if (unkept.current.size) ask(href);
+  else go(href);
+}
+
 export function Shell({ children }: { children: ReactNode }) {
   const [shown, setShown] = useState<Shown>({ info: {}, keys: [] });
   const [areKeysShown, setKeysShown] = useState(false);
-  const [value] = useState(() => ({ show: setShown, showKeys: () => setKeysShown(true) }));
+  const [isFinding, setFinding] = useState(false);
+  const [value] = useState(() => ({
+    show: setShown,
+    showKeys: () => setKeysShown(true),
+    showFind: () => setFinding(true),
+  }));
   useKeepClicks();
   useEffect(() => {
     const soon = setTimeout(
-      () => void Promise.all([fetchDialogs(), fetchMenus()]).catch(() => undefined),
+      () => void Promise.all([fetchDialogs(), fetchMenus(), fetchFind()]).catch(() => undefined),
       300,
     );
     return () => clearTimeout(soon);
@@ -56,7 +88,13 @@ export function Shell({ children }: { children: ReactNode }) {
   return (
     <ShellContext value={value}>
       <ActProvider>
-        <Around shown={shown} areKeysShown={areKeysShown} setKeysShown={setKeysShown}>
+        <Around
+          shown={shown}
+          areKeysShown={areKeysShown}
+          setKeysShown={setKeysShown}
+          isFinding={isFinding}
+          setFinding={setFinding}
+        >
           {children}
         </Around>
       </ActProvider>
@@ -68,11 +106,15 @@ function Around({
   shown: { info, keys },
   areKeysShown,
   setKeysShown,
+  isFinding,
+  setFinding,
   children,
 }: {
   shown: Shown;
   areKeysShown: boolean;
   setKeysShown: (shown: boolean) => void;
+  isFinding: boolean;
+  setFinding: (finding: boolean) => void;
   children: ReactNode;
 }) {
   const { act, busy, unkept, isPending, settled } = useAct();
@@ -84,12 +126,8 @@ function Around({
   const open = [...SHEETS, FAMILY];
 
   useEffect(() => {
-    /** Goes once nothing is on its way, and asks where something typed would be lost. */
-    const leaveFor = async (href: string): Promise<void> => {
-      if (isPending()) await settled();
-      if (unkept.current.size) setLeavingTo(href);
-      else router.push(href);
-    };
+    const leaveFor = (href: string): Promise<void> =>
+      leave(href, { isPending, settled, unkept, ask: setLeavingTo, go: router.push });
     const onKey = (e: KeyboardEvent): void => {
       const typing = e.target instanceof Element && e.target.closest(TYPING);
       const key = e.key.toLowerCase();
@@ -100,8 +138,14 @@ function Around({
         act(key === 'y' || e.shiftKey ? redoLast : undoLast);
         return;
       }
-      if (!singleKeys || e.ctrlKey || e.metaKey || e.altKey || e.defaultPrevented || typing) return;
+      if (!singleKeys || e.ctrlKey || e.metaKey || e.altKey || e.defaultPrevented || typing || isFinding)
+        return;
       if (e.key === '?') setKeysShown(true);
+      if (e.key === '/') {
+        e.preventDefault();
+        setFinding(true);
+      }
+      if (e.key === 'h' || e.key === 'H') void leaveFor(`/help/${helpFor(here)}`);
       if (e.key === 'S') act(saveNow);
       const target = [...SHEETS, FAMILY].find((s) => String(s.number) === e.key);
       if (!target) return;
@@ -131,7 +175,20 @@ function Around({
       window.removeEventListener('beforeunload', onLeave);
       document.removeEventListener('click', onClick, true);
     };
-  }, [act, router, info.unitId, info.look, unkept, singleKeys, setKeysShown, isPending, settled]);
+  }, [
+    act,
+    router,
+    info.unitId,
+    info.look,
+    unkept,
+    singleKeys,
+    setKeysShown,
+    setFinding,
+    isFinding,
+    here,
+    isPending,
+    settled,
+  ]);
 
   return (
     <Ground>
@@ -158,6 +215,16 @@ function Around({
         ))}
       </Rail>
       {children}
+      {isFinding ? (
+        <FindDialog
+          unitId={info.unitId}
+          onGo={(href) => {
+            setFinding(false);
+            void leave(href, { isPending, settled, unkept, ask: setLeavingTo, go: router.push });
+          }}
+          onClose={() => setFinding(false)}
+        />
+      ) : null}
       <Dialog
         title="Keys"
         isOpen={areKeysShown}
@@ -172,6 +239,8 @@ function Around({
           {[
             ...keys,
             { keys: open.map((s) => s.number).join(' '), does: 'open a sheet by its number' },
+            { keys: '/', does: 'find anything: a lesson, a book, a child, a supply, a question, a place' },
+            { keys: 'H', does: 'help on this sheet' },
             { keys: 'Ctrl Z', does: 'undo' },
             { keys: 'Ctrl Shift Z', does: 'redo' },
             { keys: 'Shift S', does: 'save a copy of everything, beside the store' },

@@ -87,8 +87,12 @@ export function LadderSheet(view: LadderView) {
       figures={[
         ...view.shares
           .filter((l) => l.childId)
-          .map((l) => ({ name: l.name, value: `${lengthText(l.minutes)}${l.over ? ' !' : ''}` })),
-        { name: 'You, one to one', value: lengthText(view.oneToOne) },
+          .map((l) => ({
+            name: l.name,
+            value: `${lengthText(l.minutes)}${l.over ? ' !' : ''}`,
+            how: 'work' as const,
+          })),
+        { name: 'You, one to one', value: lengthText(view.oneToOne), how: 'work' },
       ]}
       keys={[
         { keys: '← →', does: 'on a child: one rung down or up, in this work of this lesson' },

@@ -83,7 +83,7 @@ export function LessonsSheet(view: LessonsView) {
         </>
       }
       figures={[
-        { name: 'Teaching', value: lengthText(lessons.reduce((sum, l) => sum + l.takes, 0)) },
+        { name: 'Teaching', value: lengthText(lessons.reduce((sum, l) => sum + l.takes, 0)), how: 'work' },
         ...(verdict?.finishes
           ? [
               {

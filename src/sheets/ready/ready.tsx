@@ -50,7 +50,7 @@ export function ReadySheet(view: ReadyView) {
       figures={[
         { name: 'To get ready', value: String(left.length) },
         { name: 'Late', value: String(late.length) },
-        { name: 'Minutes', value: String(left.reduce((sum, p) => sum + p.minutes, 0)) },
+        { name: 'Minutes', value: String(left.reduce((sum, p) => sum + p.minutes, 0)), how: 'layout' },
         { name: 'To get', value: String(toGet.length) },
         { name: 'To print', value: String(view.prints.reduce((sum, p) => sum + leftToPrint(p), 0)) },
       ]}

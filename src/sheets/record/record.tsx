@@ -46,11 +46,12 @@ export function RecordSheet(view: RecordView) {
               {
                 name: 'Days kept',
                 value: days.target === null ? String(days.kept) : `${days.kept} of ${days.target}`,
+                how: 'record' as const,
               },
-              { name: 'Lost', value: String(days.lost.length) },
+              { name: 'Lost', value: String(days.lost.length), how: 'record' as const },
             ]
           : []),
-        { name: 'Hours', value: String(Math.round(minutes / 60)) },
+        { name: 'Hours', value: String(Math.round(minutes / 60)), how: 'record' },
       ]}
       keys={[{ keys: 'Space', does: 'on a box of what they know: not yet, with help, alone' }]}
     >

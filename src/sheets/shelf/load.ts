@@ -10,6 +10,9 @@ export interface ShelfView {
   info: FrameInfo;
   /** The first of the shelf, shown before anything is typed. */
   found: Found;
+  /** Asked for by the address: what is looked for, and the book whose record is opened. */
+  typed: string;
+  opened: string | null;
   /** Asked for by the address: what came home from a library is to be written down. */
   bringsLoans: boolean;
   here: number;
@@ -25,9 +28,13 @@ const twiceOn = once((books: readonly Book[]) => duplicates(books));
 export async function loadShelf(params: SearchParams): Promise<ShelfView> {
   const { plan, info } = await load(params);
   const books = booksById(plan.books);
+  const typed = (await param(params, 'find')) ?? '';
+  const opened = (await param(params, 'book')) ?? '';
   return {
     info,
-    found: findOnShelf(plan, ''),
+    found: findOnShelf(plan, typed),
+    typed,
+    opened: books.has(opened) ? opened : null,
     bringsLoans: (await param(params, 'bring')) === 'loans',
     here: plan.books.filter((b) => b.state === 'here').length,
     lent: plan.books.filter((b) => b.state === 'lent out').length,

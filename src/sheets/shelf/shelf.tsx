@@ -26,17 +26,23 @@ const LibraryDialog = dynamic(() => import('../frame/library/library-dialog').th
 });
 const BringIn = dynamic(() => import('./bring-in').then((m) => m.BringIn), { ssr: false });
 
+type Open =
+  | { is: 'record'; id: string }
+  | { is: 'new'; label: string }
+  | { is: 'bring in'; areBorrowed: boolean }
+  | { is: 'library' };
+
+/** What the address asks for. */
+function openedBy({ opened, bringsLoans }: ShelfView): Open | undefined {
+  if (opened) return { is: 'record', id: opened };
+  return bringsLoans ? { is: 'bring in', areBorrowed: true } : undefined;
+}
+
 export function ShelfSheet(view: ShelfView) {
   const { info } = view;
-  const [typed, setTyped] = useState('');
-  const [open, setOpen] = useState<
-    | { is: 'record'; id: string }
-    | { is: 'new'; label: string }
-    | { is: 'bring in'; areBorrowed: boolean }
-    | { is: 'library' }
-    | undefined
-  >(view.bringsLoans ? { is: 'bring in', areBorrowed: true } : undefined);
-  const found = useFound(typed, { info, first: view.found }) ?? view.found;
+  const [typed, setTyped] = useState(view.typed);
+  const [open, setOpen] = useState<Open | undefined>(openedBy(view));
+  const found = useFound(typed, { info, first: view.typed ? undefined : view.found }) ?? view.found;
   const all = view.found.total;
   const close = (): void => setOpen(undefined);
   return (

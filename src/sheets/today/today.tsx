@@ -96,7 +96,7 @@ export function TodaySheet(view: TodayView) {
         ...(rooms.length
           ? [
               { name: 'Ticked', value: `${done} of ${planned.length}` },
-              { name: 'You lead', value: lengthText(view.leadMinutes) },
+              { name: 'You lead', value: lengthText(view.leadMinutes), how: 'day' as const },
             ]
           : []),
         ...(view.inkedTo ? [{ name: 'Inked to', value: shortDate(view.inkedTo) }] : []),

@@ -104,11 +104,19 @@ export function UnitSheet(view: UnitView) {
                 : []),
               ...(open ? [{ name: 'Open questions', value: String(open) }] : []),
               ...(view.forecast
-                ? [{ name: view.forecast.isKnown ? 'Likely' : 'By guess', value: view.forecast.short }]
+                ? [
+                    {
+                      name: view.forecast.isKnown ? 'Likely' : 'By guess',
+                      value: view.forecast.short,
+                      how: 'forecast' as const,
+                    },
+                  ]
                 : []),
-              ...(verdict?.finishes ? [{ name: 'Finishes', value: dayMonth(verdict.finishes) }] : []),
+              ...(verdict?.finishes
+                ? [{ name: 'Finishes', value: dayMonth(verdict.finishes), how: 'pacing' as const }]
+                : []),
               ...(verdict?.meetsEnd && verdict.wishedEnd
-                ? [{ name: 'To spare', value: `${verdict.spareDays} days` }]
+                ? [{ name: 'To spare', value: `${verdict.spareDays} days`, how: 'pacing' as const }]
                 : []),
             ]
           : []

@@ -36,9 +36,17 @@ export function WeeksSheet(view: WeeksView) {
       figures={[
         ...(unit?.perWeek ? [{ name: 'Lessons a week', value: unit.perWeek }] : []),
         ...(view.forecast
-          ? [{ name: view.forecast.isKnown ? 'Likely' : 'By guess', value: view.forecast.short }]
+          ? [
+              {
+                name: view.forecast.isKnown ? 'Likely' : 'By guess',
+                value: view.forecast.short,
+                how: 'forecast' as const,
+              },
+            ]
           : []),
-        ...(verdict?.finishes ? [{ name: 'Finishes', value: shortDate(verdict.finishes) }] : []),
+        ...(verdict?.finishes
+          ? [{ name: 'Finishes', value: shortDate(verdict.finishes), how: 'pacing' as const }]
+          : []),
         ...(verdict?.wishedEnd
           ? [
               {
@@ -47,7 +55,9 @@ export function WeeksSheet(view: WeeksView) {
               },
             ]
           : []),
-        ...(view.prepMinutes ? [{ name: 'To prepare', value: lengthText(view.prepMinutes) }] : []),
+        ...(view.prepMinutes
+          ? [{ name: 'To prepare', value: lengthText(view.prepMinutes), how: 'layout' as const }]
+          : []),
       ]}
       keys={[
         { keys: 'Alt ← →', does: 'on a lesson: a school day earlier or later' },

@@ -53,13 +53,13 @@ export function YearSheet(view: YearView) {
         figures
           ? [
               ...(block && figures.wholeBlocks > 1 && !view.info.looking
-                ? [{ name: 'Block', value: `${block} of ${figures.wholeBlocks}` }]
+                ? [{ name: 'Block', value: `${block} of ${figures.wholeBlocks}`, how: 'calendar' as const }]
                 : []),
               {
                 name: 'School days',
                 value: String(figures.schoolDays),
               },
-              { name: 'Weeks with school', value: String(figures.schoolWeeks) },
+              { name: 'Weeks with school', value: String(figures.schoolWeeks), how: 'calendar' as const },
               ...(running ? [{ name: 'Units', value: `${running} running` }] : []),
             ]
           : []

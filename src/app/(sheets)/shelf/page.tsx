@@ -3,5 +3,7 @@ import { ShelfSheet } from '@/sheets/shelf/shelf';
 import type { SearchParams } from '@/sheets/frame/load';
 
 export default async function Page({ searchParams }: { searchParams: SearchParams }) {
-  return <ShelfSheet {...await loadShelf(searchParams)} />;
+  const view = await loadShelf(searchParams);
+  // What the address asks for opens the shelf anew, also where it is open already.
+  return <ShelfSheet key={`${view.opened ?? ''} ${view.typed}`} {...view} />;
 }

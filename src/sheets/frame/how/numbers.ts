@@ -1,0 +1,130 @@
+/** The numbers of this family that go into a figure, in words, beside what docs/method.md says of it. */
+import { clockText, lengthText, longDate, shortDate, weekdayName } from '@/core/calendar/dates';
+import { windowsOf, yearFigures } from '@/core/calendar/school-days';
+import { readingClock } from '@/core/books/reading';
+import { writerOf } from '@/core/ladder/handwriting';
+import { ageOn, gradeOf } from '@/core/plan/age';
+import { count } from '@/core/plan/called';
+import { lessonsOf } from '@/core/plan/lookup';
+import type { Plan } from '@/core/plan/plan';
+import { proposedRung, rungOf } from '@/core/plan/rungs';
+import type { Unit } from '@/core/plan/unit';
+import { SKILLS } from '@/core/plan/words';
+import { daysKept } from '@/core/record/days';
+import type { Section } from './sections';
+
+interface Here {
+  plan: Plan;
+  unit: Unit | undefined;
+  today: string;
+}
+
+const KEPT_BY: Record<string, string> = {
+  anything: 'something of school is written down',
+  minutes: 'a child had so many minutes',
+  things: 'so many different things were done',
+};
+
+const NUMBERS: Partial<Record<Section, (here: Here) => string[]>> = {
+  calendar: ({ plan: { year } }) => {
+    if (!year) return ['No year is laid down: Mondays to Fridays are school days.'];
+    const figures = yearFigures(year);
+    return [
+      `${longDate(year.starts)} ${year.starts.slice(0, 4)} to ${longDate(year.ends)} ${year.ends.slice(0, 4)}, on ${year.weekdays.map(weekdayName).join(', ')}.`,
+      year.weeksOff
+        ? `${count(year.weeksOn, 'week')} on, ${year.weeksOff} off: ${figures.calendarWeeks} calendar weeks ÷ ${year.weeksOn + year.weeksOff}.`
+        : 'No weeks off by rhythm.',
+      `${count(year.daysOff.length, 'stretch', 'stretches')} of days off; ${figures.schoolDays} school days in ${figures.schoolWeeks} weeks.`,
+    ];
+  },
+  pacing: ({ plan, unit }) => {
+    if (!unit) return [];
+    const lessons = lessonsOf(plan, unit.id).length;
+    const pace = unit.lessonsPerWeek
+      ? `${unit.lessonsPerWeek}${unit.mostPerWeek ? ` to ${unit.mostPerWeek}` : ''} lessons a week`
+      : 'no fixed pace';
+    return [
+      `${unit.title}: ${count(lessons, 'lesson')} from ${shortDate(unit.starts)}, ${pace}${unit.wishedEnd ? `, wished to end on ${shortDate(unit.wishedEnd)}` : ''}.`,
+      `${plan.year ? count(plan.year.weekdays.length, 'school day') : '5 school days'} in a whole week.`,
+    ];
+  },
+  layout: ({ plan }) => [
+    `You can lead ${plan.family?.leadMinutes ?? 0} min a day.`,
+    ...plan.children.map((c) => `${c.name} can take ${c.minutes} min of unit work a day.`),
+    ...(plan.year
+      ? [
+          `To prepare: ${plan.year.prepOnSchoolDay} min on a school day, ${plan.year.prepOnFreeDay} min on others.`,
+        ]
+      : []),
+  ],
+  day: ({ plan }) => [
+    ...(plan.year
+      ? windowsOf(plan.year).map((w) => `The ${w.name}: ${clockText(w.starts)} to ${clockText(w.ends)}.`)
+      : []),
+    `You can lead ${plan.family?.leadMinutes ?? 0} min a day.`,
+    ...plan.adults.map((a) => `${a.name} can lead, too.`),
+  ],
+  record: ({ plan, today }) => {
+    const rule = plan.family?.keeps;
+    const days = daysKept(plan, today);
+    return [
+      rule
+        ? `A day is kept when ${KEPT_BY[rule.by]}${rule.by === 'anything' ? '' : ` (${rule.least})`}.`
+        : '',
+      `An hour that serves several subjects counts ${plan.family?.hours ?? 'in full'}.`,
+      days ? `So far ${days.kept} kept and ${days.lost.length} lost.` : '',
+    ];
+  },
+  forecast: ({ plan, today }) => {
+    const days = daysKept(plan, today);
+    return [
+      `Your guess: of 100 school days ${plan.family?.daysExpected ?? 90} are kept. It weighs as much as twenty days.`,
+      days ? `This year ${days.kept} were kept and ${days.lost.length} lost.` : '',
+    ];
+  },
+  reading: ({ plan, today }) => {
+    const clock = readingClock(plan);
+    return [
+      `A thousand words aloud take you ${clock.aloud(1000)} min.`,
+      ...plan.children.map((c) => {
+        const own = plan.readings.filter((r) => r.childId === c.id).length;
+        return `${c.name}, alone: ${clock.alone(1000, c.id, today)} min${own ? `, from ${count(own, 'reading')} noted` : ', by grade'}.`;
+      }),
+    ];
+  },
+  handwriting: ({ plan, today }) =>
+    plan.children.map((c) => {
+      const { rate, stretch, measuredOn } = writerOf(c, today, plan.marks, plan.year?.starts);
+      return `${c.name}: ${Math.round(rate)} letters a minute${measuredOn ? `, measured on ${count(measuredOn, 'piece')}` : ', by grade'}; ${stretch} min in one stretch.`;
+    }),
+  rungs: ({ plan, today }) =>
+    plan.children.map((c) => {
+      const age = ageOn(c.birthMonth, today);
+      const own = SKILLS.filter((s) => c.rungs[s] !== undefined).map((s) => `${s} ${rungOf(c, s, today)}`);
+      return `${c.name} is ${age}, grade ${Math.max(0, gradeOf(c.birthMonth, today, plan.year?.starts))}: rung ${proposedRung(age)} by age${own.length ? `; set by you: ${own.join(', ')}` : ''}.`;
+    }),
+  work: ({ plan, today }) =>
+    plan.children.map(
+      (c) =>
+        `${c.name}: ${SKILLS.map((s) => `${s} ${rungOf(c, s, today)}`).join(', ')}; ${lengthText(c.minutes)} a day.`,
+    ),
+  shelf: ({ plan, today }) =>
+    plan.children.map(
+      (c) => `${c.name} is ${ageOn(c.birthMonth, today)}, and reads on rung ${rungOf(c, 'reading', today)}.`,
+    ),
+  cautions: ({ plan, today }) => [
+    plan.family?.allergies.length
+      ? `Allergies in the house: ${plan.family.allergies.join(', ')}.`
+      : 'No allergies are written down.',
+    ...plan.children
+      .filter((c) => ageOn(c.birthMonth, today) < 8 || c.mouths)
+      .map(
+        (c) =>
+          `${c.name} is ${ageOn(c.birthMonth, today)}${c.mouths ? ', and puts things in the mouth' : ''}.`,
+      ),
+  ],
+};
+
+/** The lines of a section; none where nothing of the family goes into it. */
+export const numbersFor = (section: Section, here: Here): string[] =>
+  (NUMBERS[section]?.(here) ?? []).filter(Boolean);
