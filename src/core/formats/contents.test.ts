@@ -119,3 +119,24 @@ describe('what lines become', () => {
     );
   });
 });
+
+describe('a long book in parts', () => {
+  const lessons = (text: string): unknown[] =>
+    lessonsFrom(readContents(text), 300).map((l) => [l.title, l.firstPage, l.lastPage]);
+  it('a block ends where the next part begins, and a part is no lesson', () =>
+    expect(
+      lessons(
+        'Part One: Wool .... 9\n1 Sheep .... 11\n2 Shears .... 20\nPart Two: Iron .... 33\n3 Ore .... 35',
+      ),
+    ).toEqual([
+      ['Sheep', 11, 19],
+      ['Shears', 20, 32],
+      ['Ore', 35, 300],
+    ]));
+  it('parts alone, or with what is set in below them, are lessons as before', () => {
+    expect(lessons('Part One: Wool .... 9\nPart Two: Iron .... 33')).toHaveLength(2);
+    expect(lessons('Unit 1 Wool .... 9\n  Sheep .... 11\nUnit 2 Iron .... 33\n  Ore .... 35')).toHaveLength(
+      2,
+    );
+  });
+});

@@ -58,8 +58,13 @@ export function readContents(text: string, lessonLevel = 0): ContentsLine[] {
   const depths = indentDepths(raw.map((l) => l.content));
   const lines = raw.map(({ content, line }, i) => ({ line, ...readLine(content.trim()), level: depths[i] }));
   settleBarePages(lines);
+  const parts = partsAmong(raw, depths);
   let lessonAbove = false;
   return lines.map(({ line, title, page, level, numberingDepth, doubt }): ContentsLine => {
+    if (parts.has(line)) {
+      lessonAbove = false;
+      return { line, title: title || '(no title)', page, level, becomes: 'nothing', doubt };
+    }
     const depth = Math.max(level, numberingDepth);
     const read = { line, title: title || '(no title)', page, level: depth };
     if (!title) return { ...read, becomes: 'nothing', doubt: 'nothing but a number' };
@@ -73,6 +78,21 @@ export function readContents(text: string, lessonLevel = 0): ContentsLine[] {
       doubt: depth > lessonLevel ? 'indented, but no lesson stands above it' : doubt,
     };
   });
+}
+
+/** “Part Three: The Iron Road”, among chapters that are not set in below it. */
+const PART =
+  /^(?:part|book|unit|section|module|volume)\s+(?:\d+|[ivxlcdm]+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b/iu;
+
+/** Lines that hold the lines below them though these are not set in: headings of a long book. They are no lessons. */
+function partsAmong(
+  raw: readonly { content: string; line: number }[],
+  depths: readonly number[],
+): ReadonlySet<number> {
+  const outer = raw.filter((_, i) => depths[i] === 0);
+  const parts = outer.filter((l) => PART.test(l.content.trim()));
+  const others = outer.filter((l) => !parts.includes(l) && !HEADING.test(l.content.trim()));
+  return new Set(others.length > parts.length ? parts.map((l) => l.line) : []);
 }
 
 interface RawLine {

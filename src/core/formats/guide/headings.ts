@@ -54,6 +54,8 @@ const COUNT = new RegExp(
   `^(?<what>${COUNTED.join('|')})\\s+(?<number>${NUMBER})(?=$|\\s|[:.)–—-])(?<mark>\\s*[:.)–—-]*)\\s*(?<title>.*)$`,
   'iu',
 );
+/** “Lesson: The flock”, where it is not counted. */
+const UNCOUNTED = /^(?:lesson|session)\s*[:–—]\s*(?<title>\S.*)$/iu;
 const MARKDOWN = /^(?<marks>#{1,6})\s+(?<title>.+?)\s*#*$/u;
 const ROMAN = /^(?<number>[IVXLC]{1,6})[.):]\s+(?<title>\p{L}.*)$/u;
 const NUMBERED = /^\(?(?<number>\d{1,3})[.):]\s+(?<title>.*)$/u;
@@ -71,6 +73,8 @@ function headingIn(content: string): Heading | undefined {
     if (!title || mark.trim() || /^[\p{Lu}\d"“'‘(]/u.test(title))
       return { of: what.toLowerCase(), title: title.trim(), counted: `${what} ${number}` };
   }
+  const uncounted = UNCOUNTED.exec(inner);
+  if (uncounted) return { of: 'lesson', title: uncounted.groups!.title, counted: '' };
   if (markdown) return { of: `#${markdown.groups!.marks.length}`, title: inner, counted: '' };
   const roman = ROMAN.exec(inner);
   if (roman) return { of: 'roman', title: roman.groups!.title, counted: roman.groups!.number };
