@@ -112,6 +112,7 @@ import {
   removeAdult,
   setCountsFor,
   setCounting,
+  setWhere,
   setPantry,
 } from '../src/core/edit/household';
 import { addChild, editChild, setFamily, setRung } from '../src/core/edit/family';
@@ -464,6 +465,7 @@ export const EVERY_EDIT: Step[] = [
   (p, n) => say({ kind: 'noted', note: 'Rain', partId: part(p, n), date: day(n) }),
   (p, n) => sayAnew({ kind: 'packed', lessonId: lesson(p, n), date: day(n) }, 'once'),
   (p, n) => setFact({ kind: 'packed', lessonId: lesson(p, n), date: day(n) }, n % 2 > 0, 'once'),
+  (_, n) => setWhere(n % 2 ? { country: n % 3 ? 'US' : '' } : { clock: 12, dates: 'month first' }),
   (_, n) =>
     setCounting(
       n % 2

@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { DRAWN_ON_COOKIE, drawnOnFrom } from '@/kit/drawn-on';
 import { faces } from '@/kit/fonts';
 import { Locale } from '@/kit/locale';
+import { customsNow } from '@/sheets/frame/customs-load';
 import { StyleRegistry } from '@/kit/style-registry';
 
 export const metadata: Metadata = {
@@ -21,7 +22,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
       <head>{nonce ? <meta property="csp-nonce" nonce={nonce} /> : null}</head>
       <body>
         <StyleRegistry nonce={nonce}>
-          <Locale>{children}</Locale>
+          <Locale customs={customsNow()}>{children}</Locale>
         </StyleRegistry>
       </body>
     </html>

@@ -79,6 +79,7 @@ const SAMPLES: unknown[] = [
   { minutes: 11, retention: 85, reward: 'the good tea' },
   { by: 'parts', least: 3 },
   { print: 'print-upright', joined: 'joined-nz' },
+  { country: 'US', region: 'vt', dates: 'month first', clock: 12, paper: 'letter' },
   { unitId: 'gone', title: 'Wool, before', closedOn: '2025-03-02' },
   { date: '2027-02-03', starts: 1110, talks: [{ childId: 'demo-0002', topic: 'The vat', minutes: 4 }] },
   'shared',

@@ -23,6 +23,7 @@ export function familyRows(family: Family): Pick<Rows, 'family'> {
         kit_numbers: family.kitNumbers,
         card: family.card && JSON.stringify(family.card),
         hands: family.hands && JSON.stringify(family.hands),
+        lives: family.lives && JSON.stringify(family.lives),
       },
     ],
   };
@@ -43,6 +44,7 @@ export function familyFrom({ family: [row] }: Pick<Rows, 'family'>): Family | nu
         kitNumbers: row.kit_numbers as Family['kitNumbers'],
         card: row.card === null ? null : JSON.parse(row.card as string),
         hands: row.hands ? JSON.parse(row.hands as string) : null,
+        lives: row.lives ? JSON.parse(row.lives as string) : null,
       }
     : null;
 }

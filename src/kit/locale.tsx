@@ -1,8 +1,25 @@
 'use client';
-import type { ReactNode } from 'react';
+/** How dates, times and money are written where the family lives: the same on the server and in the browser. */
+import { createContext, useContext, type ReactNode } from 'react';
 import { I18nProvider } from 'react-aria-components/I18nProvider';
 
-/** Dates are typed day, month, year, the same on the server and in the browser. */
-export function Locale({ children }: { children: ReactNode }) {
-  return <I18nProvider locale="en-GB">{children}</I18nProvider>;
+export interface WrittenAs {
+  /** Language and country, as `Intl` takes it. */
+  locale: string;
+  /** Hours on the clock. */
+  clock: 12 | 24;
+  /** Code by ISO 4217; empty where no country is said. */
+  currency: string;
+}
+
+const CustomsContext = createContext<WrittenAs>({ locale: 'en-GB', clock: 24, currency: '' });
+
+export const useCustoms = (): WrittenAs => useContext(CustomsContext);
+
+export function Locale({ customs, children }: { customs: WrittenAs; children: ReactNode }) {
+  return (
+    <CustomsContext value={customs}>
+      <I18nProvider locale={customs.locale}>{children}</I18nProvider>
+    </CustomsContext>
+  );
 }

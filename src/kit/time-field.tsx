@@ -6,6 +6,7 @@ import { DateInput, DateSegment, TimeField as AriaTimeField } from 'react-aria-c
 import { Label } from 'react-aria-components/Label';
 import styled from 'styled-components';
 
+import { useCustoms } from './locale';
 import { colour } from './tokens';
 
 type Props = { label: string; help?: string; error?: string } & (
@@ -14,6 +15,7 @@ type Props = { label: string; help?: string; error?: string } & (
 );
 
 export function TimeField({ label, help, error, value, ...props }: Props) {
+  const { clock } = useCustoms();
   return (
     <Frame
       value={value === null ? null : new Time(Math.floor(value / 60), value % 60)}
@@ -21,7 +23,7 @@ export function TimeField({ label, help, error, value, ...props }: Props) {
         if (t) props.onChange(t.hour * 60 + t.minute);
         else if (props.optional) props.onChange(null);
       }}
-      hourCycle={24}
+      hourCycle={clock}
       isInvalid={!!error}
       validationBehavior="aria"
     >

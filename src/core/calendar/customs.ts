@@ -1,22 +1,36 @@
 /**
- * Customs of the country a family lives in, as the Unicode CLDR has them (by `Intl`, shipped with the runtime): nothing is
- * looked up anywhere.
+ * Customs of the country a family lives in: the order of day and month, the clock, the paper, money, and what a school
+ * grade is called. From the Unicode CLDR (by `Intl`, shipped with the runtime) and ISO 4217 (package
+ * `country-to-currency`); nothing is looked up anywhere. What the family says itself comes first.
  */
+import currencies from 'country-to-currency';
 import type { IsoDate } from '../plan/measures';
-import type { Plan } from '../plan/plan';
+import type { Family, Plan } from '../plan/plan';
 
 /** Which of two numbers with a stroke or a point between them comes first. */
 export type DateOrder = 'day first' | 'month first';
+/** Hours on the clock. */
+export type Clock = 12 | 24;
+export type Paper = 'A4' | 'letter';
 
-/** How dates in a text are read: near which day, and in which order of day and month. */
-export interface Reader {
-  near: IsoDate;
+export interface Customs {
+  /** Language and country, as `Intl` takes it; `en-GB` where no country is said. */
+  locale: string;
   order: DateOrder;
+  clock: Clock;
+  paper: Paper;
+  /** Code by ISO 4217; empty where no country is said. */
+  currency: string;
 }
 
-/** @param country ISO 3166 code of two letters; empty: not said, day first */
+/** Countries whose paper is US Letter: CLDR, supplemental data, `paperSize`. From memory. */
+const LETTER = new Set(['BZ', 'CA', 'CL', 'CO', 'CR', 'GT', 'MX', 'NI', 'PA', 'PH', 'PR', 'SV', 'US', 'VE']);
+
+const isCountry = (code: string): boolean => /^[A-Z]{2}$/.test(code);
+
+/** The order of day and month in numbers; day first where no country is said. */
 export function dateOrderIn(country: string): DateOrder {
-  if (!/^[A-Z]{2}$/.test(country)) return 'day first';
+  if (!isCountry(country)) return 'day first';
   const parts = new Intl.DateTimeFormat(`en-${country}`, { day: 'numeric', month: 'numeric' }).formatToParts(
     0,
   );
@@ -25,8 +39,50 @@ export function dateOrderIn(country: string): DateOrder {
     : 'day first';
 }
 
+function clockIn(country: string): Clock {
+  if (!isCountry(country)) return 24;
+  const { hourCycle } = new Intl.DateTimeFormat(`en-${country}`, { hour: 'numeric' }).resolvedOptions();
+  return hourCycle === 'h12' || hourCycle === 'h11' ? 12 : 24;
+}
+
+/** A language tag with the wanted order of day and month: dates are typed in it. */
+function localeFor(country: string, order: DateOrder): string {
+  if (isCountry(country) && dateOrderIn(country) === order) return `en-${country}`;
+  return order === 'month first' ? 'en-US' : 'en-GB';
+}
+
+export function customsOf(lives: Family['lives'] | undefined): Customs {
+  const country = lives?.country ?? '';
+  const order = lives?.dates ?? dateOrderIn(country);
+  return {
+    locale: localeFor(country, order),
+    order,
+    clock: lives?.clock ?? clockIn(country),
+    paper: lives?.paper ?? (LETTER.has(country) ? 'letter' : 'A4'),
+    currency: isCountry(country) ? ((currencies as Record<string, string>)[country] ?? '') : '',
+  };
+}
+
+/** The country of a family: as it says where it lives, else where its year's holidays are looked up. */
+export const countryOf = ({ family, year }: Pick<Plan, 'family' | 'year'>): string =>
+  family?.lives?.country || year?.country || '';
+
 /** How dates are read that this family brings in. */
-export const readerOf = (plan: Plan, near: IsoDate): Reader => ({
+export interface Reader {
+  near: IsoDate;
+  order: DateOrder;
+}
+export const readerOf = (plan: Pick<Plan, 'family' | 'year'>, near: IsoDate): Reader => ({
   near,
-  order: dateOrderIn(plan.year?.country ?? ''),
+  order: plan.family?.lives?.dates ?? dateOrderIn(countryOf(plan)),
 });
+
+/** What a school grade is called: grade, year (one on in England and New Zealand) or class. Common usage, no source. */
+export function gradeName(grade: number, country: string): string {
+  if (['GB', 'NZ'].includes(country)) return grade < 0 ? 'before school' : `year ${grade + 1}`;
+  if (grade < 0) return 'before school';
+  if (country === 'AU') return grade === 0 ? 'foundation' : `year ${grade}`;
+  if (['DE', 'AT', 'CH', 'NL', 'DK', 'SE', 'NO', 'IE', 'IN'].includes(country))
+    return grade === 0 ? 'kindergarten' : `class ${grade}`;
+  return grade === 0 ? 'kindergarten' : `grade ${grade}`;
+}

@@ -56,9 +56,13 @@ export function longDate(date: IsoDate): string {
   return `${weekdayName(weekdayOf(date))}, ${Number(date.slice(8))} ${monthName(date)}`;
 }
 
-/** `8:30`. */
-export function clockText(minutesAfterMidnight: number): string {
+/** `8:30`, `13:05`; with twelve hours on the clock `8:30 am`, `1:05 pm`. */
+export function clockText(minutesAfterMidnight: number, clock: 12 | 24 = 24): string {
   const m = Math.round(minutesAfterMidnight);
+  if (clock === 12) {
+    const hour = Math.floor(m / 60) % 24;
+    return `${hour % 12 || 12}:${String(m % 60).padStart(2, '0')} ${hour < 12 ? 'am' : 'pm'}`;
+  }
   return `${Math.floor(m / 60)}:${String(m % 60).padStart(2, '0')}`;
 }
 

@@ -66,5 +66,5 @@ it('dates and lengths read as a person writes them', () => {
     'Tuesday, 3 November',
   ]);
   expect([0, 35, 60, 65, 125].map(lengthText)).toEqual(['0 min', '35 min', '1 h', '1 h 05', '2 h 05']);
-  expect([510, 0, 1439].map(clockText)).toEqual(['8:30', '0:00', '23:59']);
+  expect([510, 0, 1439].map((m) => clockText(m))).toEqual(['8:30', '0:00', '23:59']);
 });

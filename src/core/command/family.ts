@@ -1,6 +1,14 @@
 import { childName } from '../plan/called';
 import { z } from 'zod';
-import { addAdult, editAdult, removeAdult, setCounting, setCountsFor, setPantry } from '../edit/household';
+import {
+  addAdult,
+  editAdult,
+  removeAdult,
+  setCounting,
+  setCountsFor,
+  setPantry,
+  setWhere,
+} from '../edit/household';
 import { addChild, editChild, removeChild, setFamily, setRung } from '../edit/family';
 import { adultFields, thingInHouse } from '../plan/household';
 import { id, rung, skill } from '../plan/measures';
@@ -70,6 +78,12 @@ export const saveCounting = command({
   label: ({ hands }) => (hands === undefined ? 'Changed how things are counted' : 'Changed the handwriting'),
   edit: setCounting,
   touches: ['kept'],
+});
+
+export const saveWhere = command({
+  shape: family.shape.lives.unwrap().unwrap().partial(),
+  label: () => 'Said where you live',
+  edit: setWhere,
 });
 
 export const placeOnRung = command({

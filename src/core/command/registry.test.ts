@@ -52,7 +52,8 @@ const GIVEN: Record<string, { input: unknown; about?: unknown }> = {
 /** The lists of a plan that each matter stands for. */
 const LISTS: Record<Exclude<Matter, 'plan' | 'happened'>, readonly (keyof Plan)[]> = {
   shelf: ['books', 'loans'],
-  gathered: ['objectives', 'questions', 'ideas'],
+  // Objectives and questions stand in the wordings of work.
+  gathered: ['objectives', 'questions', 'ideas', 'assignments'],
   kept: ['outlines', 'pantry'],
 };
 

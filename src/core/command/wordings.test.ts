@@ -150,6 +150,7 @@ const ROWS: Row[] = [
   ['Changed what is in the house', 'family.savePantry', [{ name: 'salt', amount: 1, unit: 'kg' }]],
   ['Changed what counts for which subject', 'family.saveCountsFor', { copying: ['handwriting'] }],
   ['Changed how things are counted', 'family.saveCounting', { hours: 'shared', kitNumbers: 'year' }],
+  ['Said where you live', 'family.saveWhere', { country: 'US', clock: 12 }],
   ['Set Junia’s rung in reading', 'family.placeOnRung', { childId: JUNIA, skill: 'reading', rung: 3 }],
   // Year
   ['Changed the school year', 'year.saveYear', { ...PLAN.year, weeksOn: 6 }],

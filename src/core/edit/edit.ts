@@ -4,6 +4,7 @@
  */
 import { brokenIn } from '../layout/check';
 import type { LayoutChoice } from '../layout/input';
+import { assignments } from '../ladder/assign';
 import { redraw, type Redrawn } from '../layout/redraw';
 import type { Book } from '../plan/book';
 import { recorded } from '../plan/happened';
@@ -50,8 +51,10 @@ export function perform(edit: Edit, plan: Plan, context: EditContext): Redrawn |
   const at = momentOf(context);
   const whole = named(plan, withoutDangling(edited.plan), context.newId);
   const written = recorded(plan, whole, { at, newId: context.newId });
-  if (!edited.fresh && !edited.moved && !edited.unless && isDrawnAlike(plan, written))
-    return { plan: written };
+  if (!edited.fresh && !edited.moved && !edited.unless && isDrawnAlike(plan, written)) {
+    const worded = wordedAnew(plan, written);
+    if (worded) return { plan: worded };
+  }
   const ticked = !edited.fresh && !edited.moved && !edited.unless && tickedAsPlanned(plan, written);
   if (ticked) return { plan: ticked };
   const drawn = redraw(written, {
@@ -66,8 +69,16 @@ export function perform(edit: Edit, plan: Plan, context: EditContext): Redrawn |
   return edited.unless?.(drawn) ?? drawn;
 }
 
-/** Lists of which neither the lay-out nor the ladder knows; objectives and open questions stand in the wordings of work. */
-const APART: ReadonlySet<string> = new Set<keyof Plan>(['ideas', 'outlines', 'loans', 'pantry', 'entries']);
+/** Lists of which the lay-out does not know. */
+const APART: ReadonlySet<string> = new Set<keyof Plan>([
+  'objectives',
+  'questions',
+  'ideas',
+  'outlines',
+  'loans',
+  'pantry',
+  'entries',
+]);
 
 /**
  * The plan after ticks of parts on the days they stand on: nothing else moves for them, so it need not be drawn again.
@@ -119,6 +130,22 @@ export function isDrawnAlike(before: Plan, after: Plan): boolean {
       APART.has(list) ||
       (list === 'books' && areBooksAlike(before.books, after.books)),
   );
+}
+
+/**
+ * The plan with its work worded anew where objectives or questions of the children's are others: they stand in wordings.
+ * Undefined where the work takes other minutes by it, and so has to be drawn again.
+ */
+function wordedAnew(before: Plan, after: Plan): Plan | undefined {
+  if (before.objectives === after.objectives && before.questions === after.questions) return after;
+  const worded = assignments(after);
+  const isAsLong =
+    worded.length === after.assignments.length &&
+    worded.every((a, i) => {
+      const was = after.assignments[i];
+      return a.partId === was.partId && a.childId === was.childId && a.minutes === was.minutes;
+    });
+  return isAsLong ? { ...after, assignments: worded } : undefined;
 }
 
 /** Whether the books that there were are drawn as before; what is new on the shelf is not read anywhere yet. */

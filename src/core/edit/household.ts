@@ -81,5 +81,32 @@ export const setCounting =
   ): Edit =>
   (plan) =>
     plan.family
-      ? { plan: { ...plan, family: { ...plan.family, ...change } } }
+      ? {
+          plan: {
+            ...plan,
+            family: { ...plan.family, ...change },
+          },
+        }
       : { refused: 'Say first who the family is.' };
+
+type Lives = NonNullable<Family['lives']>;
+const NOWHERE: Lives = { country: '', region: '', dates: null, clock: null, paper: null };
+
+/** Says where the family lives, or one of its customs; what is not said stays as it was. */
+export const setWhere =
+  (change: Partial<Lives>): Edit =>
+  (plan) => {
+    const { family, year } = plan;
+    if (!family) return { refused: 'Say first who the family is.' };
+    const was = family.lives ?? NOWHERE;
+    const lives = { ...was, ...change };
+    // Holidays are looked up where the family lives, unless its year says elsewhere.
+    const moves = year !== null && (year.country || '') === was.country;
+    return {
+      plan: {
+        ...plan,
+        family: { ...family, lives },
+        year: moves ? { ...year, country: lives.country, region: lives.region } : year,
+      },
+    };
+  };

@@ -8,6 +8,8 @@ const START_PARTS: Record<Unit['startKinds'][number], Pick<Part, 'kind' | 'title
   'read-aloud': { kind: 'read-aloud', title: 'Read together', lead: 'leads' },
   'tell-back': { kind: 'tell-back', title: 'Tell it back', lead: 'not-needed' },
   copying: { kind: 'copying', title: 'Copying', lead: 'not-needed' },
+  'word-list': { kind: 'word-list', title: 'Word list', lead: 'not-needed' },
+  notebook: { kind: 'notebook', title: 'Journal page', lead: 'not-needed' },
 };
 
 /** A new lesson with the parts its unit begins lessons with. */

@@ -58,9 +58,9 @@ describe('Hausplan JSON', () => {
     [
       'another version',
       (d) => {
-        d.version = 11;
+        d.version = 12;
       },
-      'version: written by another version of Hausplan: version 11, this one reads 1, 2, 3, 4, 5, 6, 7, 8, 9 and 10',
+      'version: written by another version of Hausplan: version 12, this one reads 1, 2, 3, 4, 5, 6, 7, 8, 9, 10 and 11',
     ],
     [
       'a missing list',

@@ -11,6 +11,7 @@ import type { IsoDate } from '../plan/measures';
 import type { Child, Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
 import type { Candidate, Problem } from '../choose/problem';
+import { customsOf, type Customs } from '../calendar/customs';
 
 /** A book one might choose: on the shelf already (with its id), or the library's. */
 export interface Offered {
@@ -23,6 +24,8 @@ export interface Offered {
 
 export interface Asking {
   problem: Problem;
+  /** How money is written. */
+  money: Pick<Customs, 'currency' | 'locale'>;
   offered: Offered[];
   lessons: (Lesson & { number: number })[];
   children: Child[];
@@ -90,7 +93,9 @@ export function askingFor(
       c.banned ? [] : c.covers.flatMap((k) => k.children.map((child) => k.lesson * children.length + child)),
     ),
   );
+  const { currency, locale } = customsOf(plan.family?.lives);
   return {
+    money: { currency, locale },
     offered,
     lessons,
     children,

@@ -72,7 +72,7 @@ export function proposals(asking: Asking, chosen: Chosen, unit: Unit): Proposal[
           o.library
             ? 'from the library'
             : problem.candidates[i].source === 'to buy'
-              ? `to buy, ${moneyText(problem.candidates[i].price)}`
+              ? `to buy, ${moneyText(problem.candidates[i].price, asking.money)}`
               : problem.candidates[i].source === 'borrowed'
                 ? 'borrowed'
                 : 'in the house',
@@ -139,13 +139,13 @@ const COUNTED = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'e
 
 /** What a limit costs, in words: “Five more loans would cover lessons 11 and 12 for Junia.” */
 export function priceInWords(
-  asking: Pick<Asking, 'lessons' | 'children'>,
+  asking: Pick<Asking, 'lessons' | 'children' | 'money'>,
   { limit, more, gains }: Price,
 ): string {
   const count = COUNTED[more] ?? String(more);
   const what =
     limit === 'budget'
-      ? `${moneyText(more)} more to spend`
+      ? `${moneyText(more, asking.money)} more to spend`
       : limit === 'loans'
         ? `${count} more loan${more > 1 ? 's' : ''} at once`
         : `${count} more thing${more > 1 ? 's' : ''} a lesson`;

@@ -19,6 +19,7 @@ export const blankFamily: Family = {
   kitNumbers: 'unit',
   card: null,
   hands: null,
+  lives: null,
 };
 
 export const blankChild: Omit<Child, 'id' | 'name' | 'birthMonth' | 'hatch'> = {

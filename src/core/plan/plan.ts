@@ -56,6 +56,17 @@ export const family = z.strictObject({
   kitNumbers: z.enum(['unit', 'year']).default('unit'),
   /** The library card; null without one. */
   card: card.nullable().default(null),
+  /** Where the family lives, and customs it has said itself; null follows the country. */
+  lives: z
+    .strictObject({
+      country: z.string().max(8),
+      region: z.string().max(8),
+      dates: z.enum(['day first', 'month first']).nullable(),
+      clock: z.union([z.literal(12), z.literal(24)]).nullable(),
+      paper: z.enum(['A4', 'letter']).nullable(),
+    })
+    .nullable()
+    .default(null),
   /** The models of handwriting to copy from: of print and of joined letters; null where nobody has said. */
   hands: z
     .strictObject({ print: z.enum(PRINT_HANDS), joined: z.enum(JOINED_HANDS) })

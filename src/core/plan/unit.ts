@@ -4,7 +4,7 @@ import { clockTime, id, isoDate, longText, minutes, pieceId, shortText, subject 
 import { IDEA_BECOMES, SEASONS, SHOWS, TASTES } from './words';
 
 /** The kinds a new lesson of a unit can begin with. */
-export const startKind = z.enum(['read-aloud', 'tell-back', 'copying']);
+export const startKind = z.enum(['read-aloud', 'tell-back', 'copying', 'word-list', 'notebook']);
 
 export const taste = z.enum(TASTES);
 export type Taste = z.infer<typeof taste>;

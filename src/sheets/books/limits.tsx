@@ -5,8 +5,10 @@ import { moneyText } from '@/core/loans/money-text';
 import { Caution, Column, Heading, Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import type { BooksView } from './load';
+import { useCustoms } from '@/kit/locale';
 
 export function Limits({ view: { money, loans, children } }: { view: BooksView }) {
+  const customs = useCustoms();
   const over = money.limit !== null && money.total > money.limit;
   return (
     <Column aria-label="Limits">
@@ -23,13 +25,15 @@ export function Limits({ view: { money, loans, children } }: { view: BooksView }
       <Entry>
         <b>
           {money.limit === null
-            ? `${moneyText(money.total)} to spend`
-            : `${moneyText(money.total)} of ${moneyText(money.limit)} spent`}
+            ? `${moneyText(money.total, customs)} to spend`
+            : `${moneyText(money.total, customs)} of ${moneyText(money.limit, customs)} spent`}
         </b>
-        {over ? <Caution>{moneyText(money.total - money.limit!)} over the unit’s limit.</Caution> : null}
+        {over ? (
+          <Caution>{moneyText(money.total - money.limit!, customs)} over the unit’s limit.</Caution>
+        ) : null}
         {money.toBuy.map((b) => (
           <Quiet key={b.id}>
-            {b.title}, {b.price === null ? 'no price yet' : moneyText(b.price)}
+            {b.title}, {b.price === null ? 'no price yet' : moneyText(b.price, customs)}
             {b.instead.length
               ? `: you have ${b.instead
                   .slice(0, 2)

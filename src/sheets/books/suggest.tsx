@@ -147,7 +147,7 @@ export function Suggest({
             lesson.{' '}
             {state.found.proved ? 'No better set exists under these limits.' : 'The best found in the time.'}{' '}
             At most {state.found.loans} on loan at once
-            {state.found.money ? `, ${moneyText(state.found.money)} to spend` : ''}.
+            {state.found.money ? `, ${moneyText(state.found.money, state.asking.money)} to spend` : ''}.
           </Quiet>
         ) : null}
       </div>

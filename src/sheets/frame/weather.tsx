@@ -6,6 +6,7 @@ import { Heading, Line, Quiet } from '@/kit/text';
 import type { Outcome } from './outcome';
 import { useAct } from './use-act';
 import type { Rained } from './weather-load';
+import { useCustoms } from '@/kit/locale';
 
 export function Weather({
   rained,
@@ -14,6 +15,7 @@ export function Weather({
   rained: readonly Rained[];
   doOtherwise: (base: number, input: unknown) => Promise<Outcome>;
 }) {
+  const { clock } = useCustoms();
   const { act } = useAct();
   if (!rained.length) return null;
   return (
@@ -22,7 +24,7 @@ export function Weather({
       {rained.map(({ partId, title, date, rain, from, indoors, otherwise }) => (
         <Line key={`${partId} ${date}`}>
           <div>
-            {shortDate(date)}, {title}: rain from {clockText(from)}, {rain} %
+            {shortDate(date)}, {title}: rain from {clockText(from, clock)}, {rain} %
             <Quiet>{otherwise ? `Indoors: ${indoors}` : `Instead: ${indoors}`}</Quiet>
             <PlainButton
               aria-label={otherwise ? `${title} outdoors after all` : `${title} indoors instead`}

@@ -263,7 +263,7 @@ const List = styled.ol`
 `;
 const Line = styled.li<{ $depth: number; $out: boolean; $choose: boolean }>`
   display: grid;
-  grid-template-columns: 26px minmax(0, 1fr) ${(p) => (p.$choose ? '74px 128px' : 'minmax(0, 0.8fr)')};
+  grid-template-columns: 26px minmax(0, 1fr) ${(p) => (p.$choose ? '74px 176px' : 'minmax(0, 0.8fr)')};
   gap: 8px;
   align-items: baseline;
   padding: 4px 0;
@@ -288,7 +288,7 @@ const Line = styled.li<{ $depth: number; $out: boolean; $choose: boolean }>`
     border: 1px solid ${colour.pencil};
     border-radius: 0;
     min-height: 26px;
-    max-width: 128px;
+    max-width: 176px;
   }
 `;
 const Doubt = styled.small`

@@ -11,6 +11,7 @@ import { lessonsOf, partsByLesson } from '@/core/plan/lookup';
 import type { HatchName } from '@/kit/hatch';
 import { outlineOf, withoutFamily } from '@/core/formats/unit-outline';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
+import { customsOf } from '@/core/calendar/customs';
 
 /** Something that can be kept, changed or dropped another time. */
 export interface Judgeable {
@@ -86,6 +87,7 @@ export async function loadLookBack(params: SearchParams): Promise<LookBackView> 
   });
   const leavings = leavingsOf(plan, unit, today);
   const { books, kept: _, ...figures } = back;
+  const customs = customsOf(plan.family?.lives);
   return {
     info,
     today,
@@ -116,7 +118,7 @@ export async function loadLookBack(params: SearchParams): Promise<LookBackView> 
         `${childName(plan, a.childId)}, ${bareKindName(a.kind)}: right ${a.right} of ${a.said} times${a.minutes === null ? '' : `, ${a.minutes} min`}`,
     ),
     money: back.cost
-      ? `${moneyText(back.cost)}${unit.moneyLimit === null ? '' : ` of ${moneyText(unit.moneyLimit)}`}`
+      ? `${moneyText(back.cost, customs)}${unit.moneyLimit === null ? '' : ` of ${moneyText(unit.moneyLimit, customs)}`}`
       : '',
     left: {
       lessons: leavings.lessons.map((l) => l.lesson.title),

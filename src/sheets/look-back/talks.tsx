@@ -14,6 +14,7 @@ import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { giveTalk, saveTalks } from './actions';
 import type { LookBackView } from './load';
+import { useCustoms } from '@/kit/locale';
 
 /** Half past six. */
 const EVENING = 1110;
@@ -24,6 +25,7 @@ export function Talks({
 }: {
   view: LookBackView;
 }) {
+  const { clock } = useCustoms();
   const { act } = useAct();
   const form = useForm({
     date: (talks?.date ?? today) as string | null,
@@ -100,7 +102,7 @@ export function Talks({
               <div key={`${t.childId} ${i}`} role="group" aria-label={`Talk of ${child.name}`}>
                 <FieldRow>
                   <span>
-                    {clockText(times[i])} <ChildName name={child.name} hatch={child.hatch} />
+                    {clockText(times[i], clock)} <ChildName name={child.name} hatch={child.hatch} />
                   </span>
                   {own?.topics.length ? (
                     <Choose

@@ -1,4 +1,5 @@
 /** The days that somebody else sees to: what is when, for whom, how it is done, what it needs, and what to take care of. */
+import { customsNow } from '../frame/customs-load';
 import { addDays, clockText, daysBetween, longDate } from '@/core/calendar/dates';
 import { cautionsFor, shown } from '@/core/cautions/match';
 import { suppliesText, summed } from '@/core/formats/supplies';
@@ -8,6 +9,7 @@ import { usesRead } from '@/core/books/reading';
 import { dayRooms, type DayRoom } from '../frame/day';
 import { dateParam, load, param, type SearchParams } from '../frame/load';
 import { SIZES, type Size } from './load';
+import { customsOf } from '@/core/calendar/customs';
 
 export interface HandOverRoom {
   key: string;
@@ -44,7 +46,7 @@ export async function loadHandOver(params: SearchParams): Promise<HandOverView> 
   const dates = Array.from({ length: daysBetween(first, last) + 1 }, (_, n) => addDays(first, n));
   return {
     family: plan.family?.name ?? '',
-    size: SIZES.find((s) => s === size) ?? 'A4',
+    size: SIZES.find((s) => s === size) ?? customsNow().paper,
     first,
     last,
     days: dates
@@ -55,6 +57,7 @@ export async function loadHandOver(params: SearchParams): Promise<HandOverView> 
 
 /** Rooms of one part are one line, with what each child does in it. */
 function roomsOn(plan: Plan, date: string): HandOverRoom[] {
+  const { clock } = customsOf(plan.family?.lives);
   const parts = byId(plan.parts);
   const names = new Map(plan.children.map((c) => [c.id, c.name]));
   const rooms = dayRooms(plan, date).filter((r) => !r.done);
@@ -65,8 +68,8 @@ function roomsOn(plan: Plan, date: string): HandOverRoom[] {
     const leads = same.some((r) => r.parentMinutes || r.adultMinutes);
     return {
       key: part.id,
-      from: clockText(Math.min(...same.map((r) => r.starts))),
-      to: clockText(Math.max(...same.map((r) => r.ends))),
+      from: clockText(Math.min(...same.map((r) => r.starts)), clock),
+      to: clockText(Math.max(...same.map((r) => r.ends)), clock),
       title: part.title,
       lesson: same[0].lesson,
       who: who.map((id) => names.get(id) ?? ''),

@@ -1,3 +1,4 @@
+import { customsNow } from '../frame/customs-load';
 import { shortDate } from '@/core/calendar/dates';
 import { kitsOf } from '@/core/prep/kits';
 import { amountText } from '@/core/prep/units';
@@ -22,7 +23,7 @@ export interface KitsView {
 export async function loadKits(params: SearchParams): Promise<KitsView> {
   const { plan, unit, today } = await load(params);
   const asked = await param(params, 'size');
-  const size = SIZES.find((s) => s === asked) ?? 'A4';
+  const size = SIZES.find((s) => s === asked) ?? customsNow().paper;
   if (!unit) return { unit: '', size, kits: [] };
   return {
     unit: unit.title,

@@ -8,6 +8,7 @@ import { partMinutes } from '@/core/layout/input';
 import { childrenOf, lessonsOf } from '@/core/plan/lookup';
 import type { RecallPrompt } from '@/core/plan/lesson';
 import type { HatchName } from '@/kit/hatch';
+import { sizeAsked } from './size';
 import { load, param, type SearchParams } from '../frame/load';
 
 /** A work on a sheet: of a lesson, the checklist of the unit, or the answers. */
@@ -44,8 +45,7 @@ export interface PaperView {
 
 export async function loadPaper(params: SearchParams): Promise<PaperView> {
   const { plan, unit } = await load(params);
-  const asks = await param(params, 'size');
-  const size = SIZES.find((s) => s === asks) ?? 'A4';
+  const { size } = await sizeAsked(params, '/paper');
   if (!unit) return { unitTitle: '', what: '', back: '/ladder', size, children: [], pages: [], inky: 0 };
   const lessons = lessonsOf(plan, unit.id);
   const asked = await param(params, 'lesson');

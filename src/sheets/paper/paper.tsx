@@ -56,7 +56,7 @@ export function PaperSheet({
   useReady();
   const chosen = children.filter((c) => c.chosen).map((c) => c.id);
   const href = (ids: string[], on: Size): string =>
-    `/paper?unit=${unitId}${lessonId ? `&lesson=${lessonId}` : ''}&children=${ids.join('+')}${on === 'A4' ? '' : `&size=${on}`}`;
+    `/paper?unit=${unitId}${lessonId ? `&lesson=${lessonId}` : ''}&children=${ids.join('+')}&size=${on}`;
   return (
     <Preview>
       <PageSize $size={size} />

@@ -4,6 +4,7 @@ import { promptsOn, talkTimes, topicsToTalkOn } from '@/core/record/talk-evening
 import { load, type SearchParams } from '../frame/load';
 import { sizeAsked } from './size';
 import type { Size } from './load';
+import { customsOf } from '@/core/calendar/customs';
 
 export interface ProgrammeView {
   unit: string;
@@ -27,7 +28,7 @@ export async function loadProgramme(params: SearchParams): Promise<ProgrammeView
     talks: unit.talks.talks.map((t, i) => {
       const child = plan.children.find((c) => c.id === t.childId);
       return {
-        at: clockText(times[i]),
+        at: clockText(times[i], customsOf(plan.family?.lives).clock),
         name: childName(plan, t.childId),
         topic: t.topic,
         minutes: t.minutes,

@@ -79,3 +79,6 @@ export async function importPlan(base: number, text: string): Promise<Outcome> {
       : { is: 'done', revision: outcome.revision, message: 'Imported the plan.' };
   });
 }
+
+export const saveWhere = async (base: number, input: unknown): Promise<Outcome> =>
+  give(commands.saveWhere, base, input);

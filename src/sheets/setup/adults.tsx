@@ -13,8 +13,11 @@ import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { dropAdult, saveAdult } from './actions';
 import { Rows, Ruled } from './ruled';
+import { useCustoms } from '@/kit/locale';
+import type { Clock } from '@/core/calendar/customs';
 
 export function Adults({ rows }: { rows: Adult[] }) {
+  const { clock } = useCustoms();
   const [editing, setEditing] = useState<Adult | 'new'>();
   const { act } = useAct();
   return (
@@ -27,7 +30,7 @@ export function Adults({ rows }: { rows: Adult[] }) {
             <b>{a.name}</b>
             <Quiet>
               {a.minutes} min a day · {daysText(a.weekdays)}
-              {hoursText(a)}
+              {hoursText(a, clock)}
             </Quiet>
             <span>
               <PlainButton onPress={() => setEditing(a)} aria-label={`Change ${a.name}`}>
@@ -57,10 +60,10 @@ export function Adults({ rows }: { rows: Adult[] }) {
 
 const daysText = (weekdays: readonly number[]): string =>
   weekdays.length === 7 ? 'every day' : weekdays.map((d) => `${weekdayName(d)}s`).join(', ');
-function hoursText({ starts, ends }: Adult): string {
-  if (starts !== null && ends !== null) return `, ${clockText(starts)} to ${clockText(ends)}`;
-  if (starts !== null) return `, from ${clockText(starts)}`;
-  return ends === null ? '' : `, until ${clockText(ends)}`;
+function hoursText({ starts, ends }: Adult, clock: Clock): string {
+  if (starts !== null && ends !== null) return `, ${clockText(starts, clock)} to ${clockText(ends, clock)}`;
+  if (starts !== null) return `, from ${clockText(starts, clock)}`;
+  return ends === null ? '' : `, until ${clockText(ends, clock)}`;
 }
 
 function AdultForm({ row, onClose }: { row?: Adult; onClose: () => void }) {

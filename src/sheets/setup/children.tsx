@@ -29,7 +29,8 @@ export function Children({ rows }: { rows: Row[] }) {
           <li key={c.id}>
             <ChildName name={c.name} hatch={c.hatch} />
             <Quiet>
-              {c.age >= 0 ? `${c.age} years` : 'not born yet'} · {c.minutes} min of unit work a day
+              {c.age >= 0 ? `${c.age} years, ${c.grade}` : 'not born yet'} · {c.minutes} min of unit work a
+              day
               {c.mouths ? ' · puts things in the mouth' : ''}
             </Quiet>
             <span>

@@ -5,7 +5,7 @@ import { copiesOf, type CopyKind } from '@/data/copies';
 import { storePath } from '@/data/open';
 import { loadNetwork, type NetworkView } from './network-load';
 import { sizeText } from '../frame/file-size';
-import { ageOn } from '@/core/plan/age';
+import { ageOn, gradeOf } from '@/core/plan/age';
 import { proposedRung } from '@/core/plan/rungs';
 import { suggestions, type Suggestion } from '@/core/ladder/suggest';
 import { count } from '@/core/plan/called';
@@ -17,6 +17,8 @@ import { groupBy } from '@/core/plan/lookup';
 import { JUDGED, PART_KINDS } from '@/core/plan/words';
 import type { Child, Family, Plan } from '@/core/plan/plan';
 import type { Rung } from '@/core/plan/measures';
+import { countries, regions } from '@/core/calendar/holidays';
+import { countryOf, gradeName } from '@/core/calendar/customs';
 import { cookies } from 'next/headers';
 import { DRAWN_ON_COOKIE, drawnOnFrom, type DrawnOn } from '@/kit/drawn-on';
 import { firstSteps, type FirstStep } from '../frame/first-steps';
@@ -24,13 +26,15 @@ import { load, type FrameInfo, type SearchParams } from '../frame/load';
 
 export interface SetupView {
   drawnOn: DrawnOn;
+  countries: { code: string; name: string }[];
+  regions: { code: string; name: string }[];
   info: FrameInfo;
   family: Family | null;
   adults: Adult[];
   pantry: ThingInHouse[];
   /** Kinds of work that stand in the plan, the most frequent first, with the subjects they count for. */
   kinds: { kind: PartKind; subjects: string[] }[];
-  children: (Child & { age: number; proposed: Rung })[];
+  children: (Child & { age: number; grade: string; proposed: Rung })[];
   /** Rungs that the marks speak for moving, with the evidence. */
   suggested: (Suggestion & { name: string })[];
   /** Where the store is and which copies of it there are, the newest first. */
@@ -51,12 +55,15 @@ export async function loadSetup(params: SearchParams): Promise<SetupView> {
     info,
     drawnOn: drawnOnFrom((await cookies()).get(DRAWN_ON_COOKIE)?.value),
     family: plan.family,
+    countries: countries(),
+    regions: plan.family?.lives?.country ? regions(plan.family.lives.country) : [],
     adults: plan.adults,
     pantry: pantryNow(plan),
     kinds: kindsOf(plan),
     children: plan.children.map((c) => {
       const age = ageOn(c.birthMonth, today);
-      return { ...c, age, proposed: proposedRung(age) };
+      const grade = gradeName(gradeOf(c.birthMonth, today, plan.year?.starts), countryOf(plan));
+      return { ...c, age, grade, proposed: proposedRung(age) };
     }),
     suggested: suggestions(plan, today).map((s) => ({
       ...s,

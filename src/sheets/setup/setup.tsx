@@ -23,6 +23,7 @@ import { Network } from './network';
 import { Rungs } from './rungs';
 import { SafeKeeping } from './safe-keeping';
 import { TakeAlong } from './take-along';
+import { Where } from './where';
 
 export function SetupSheet(view: SetupView) {
   return (
@@ -44,6 +45,9 @@ export function SetupSheet(view: SetupView) {
         <Stack>
           <FamilyForm family={view.family} />
           <Children rows={view.children} />
+          {view.family ? (
+            <Where lives={view.family.lives} countries={view.countries} regions={view.regions} />
+          ) : null}
           {view.family ? <Handwriting hands={view.family.hands} /> : null}
           {view.family ? <Adults rows={view.adults} /> : null}
           {view.family ? <Household pantry={view.pantry} kinds={view.kinds} /> : null}

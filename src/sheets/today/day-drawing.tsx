@@ -8,6 +8,7 @@ import { colour, paper } from '@/kit/tokens';
 import { RoomOfDay } from './day-room';
 import type { DayRoom } from '../frame/day';
 import type { TodayView } from './load';
+import { useCustoms } from '@/kit/locale';
 
 /** Where in a lane the parent's path runs: between the words and the tick, further left where lanes are narrow. */
 const pathInLane = (lanes: number): number => (lanes > 4 ? 0.68 : 0.8);
@@ -25,6 +26,7 @@ function needs(room: DayRoom, lanes: number, columns: number): number {
 }
 
 export function DayDrawing({ view }: { view: TodayView }) {
+  const { clock } = useCustoms();
   const lanes = view.children.length;
   const at = new Map(view.children.map((c, i) => [c.id, i]));
   const pieces = view.rooms.flatMap((room) =>
@@ -65,7 +67,7 @@ export function DayDrawing({ view }: { view: TodayView }) {
     <Ground style={{ height: axis.height + 4 }}>
       {hours.filter(isClear).map((t) => (
         <Hour key={t} style={{ top: axis.at(t) }}>
-          <span>{clockText(t)}</span>
+          <span>{clockText(t, clock)}</span>
         </Hour>
       ))}
       <Field>
@@ -99,8 +101,12 @@ export function DayDrawing({ view }: { view: TodayView }) {
         {stops.length ? <ParentPath stops={stops} height={axis.height} /> : null}
       </Field>
       {view.now !== undefined && view.now >= view.dayStarts && view.now <= view.dayEnds ? (
-        <Now style={{ top: axis.at(view.now) }} role="img" aria-label={`Now it is ${clockText(view.now)}`}>
-          <span>{clockText(view.now)}</span>
+        <Now
+          style={{ top: axis.at(view.now) }}
+          role="img"
+          aria-label={`Now it is ${clockText(view.now, clock)}`}
+        >
+          <span>{clockText(view.now, clock)}</span>
         </Now>
       ) : null}
     </Ground>

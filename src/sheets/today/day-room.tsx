@@ -18,6 +18,7 @@ import type { RoomDialogName } from './room-dialogs';
 import { roomDoings } from './room-doings';
 import type { DayRoom } from '../frame/day';
 import type { TodayView } from './load';
+import { useCustoms } from '@/kit/locale';
 
 const RoomDialog = dynamic(() => import('./room-dialogs').then((m) => m.RoomDialog), { ssr: false });
 
@@ -32,6 +33,7 @@ export function RoomOfDay({
   timed?: boolean;
   style?: CSSProperties;
 }) {
+  const { clock } = useCustoms();
   const { act } = useAct();
   const [opened, setOpened] = useState<RoomDialogName>();
   const children = view.children.filter((c) => room.childIds.includes(c.id));
@@ -51,7 +53,10 @@ export function RoomOfDay({
     <Place style={style}>
       <Framed $state={done ? 'done' : room.state} $timed={!!timed}>
         <Head>
-          <Menu label={room.title} groups={roomDoings({ room, view, act, done, setDone, open: setOpened })}>
+          <Menu
+            label={room.title}
+            groups={roomDoings({ room, view, clock, act, done, setDone, open: setOpened })}
+          >
             <RoomTitle aria-label={`${room.title}, ${names}`}>
               {timed && room.own ? `${names}: ` : ''}
               {room.title}
@@ -81,7 +86,7 @@ export function RoomOfDay({
         {timed ? (
           <Small>
             {[
-              `${clockText(room.starts)}–${clockText(room.ends)}`,
+              `${clockText(room.starts, clock)}–${clockText(room.ends, clock)}`,
               room.own ? '' : names,
               room.parentMinutes ? 'with you' : '',
               room.with,

@@ -9,6 +9,8 @@ import { Column, Heading, Line, Quiet } from '@/kit/text';
 import { useAct } from '../frame/use-act';
 import { takeBack } from './fact-actions';
 import type { TodayView } from './load';
+import type { Clock } from '@/core/calendar/customs';
+import { useCustoms } from '@/kit/locale';
 
 const WriteNote = dynamic(() => import('./write-note').then((m) => m.WriteNote), { ssr: false });
 
@@ -45,6 +47,7 @@ export function Calls({ view }: { view: TodayView }) {
 }
 
 export function Running({ waits }: { waits: TodayView['running'] }) {
+  const { clock } = useCustoms();
   if (!waits.length) return null;
   return (
     <Column>
@@ -56,7 +59,7 @@ export function Running({ waits }: { waits: TodayView['running'] }) {
           <div>
             {w.title}
             <Quiet>
-              {w.label} since {moment(w.since)}, ready {moment(w.until)}
+              {w.label} since {moment(w.since, clock)}, ready {moment(w.until, clock)}
             </Quiet>
           </div>
         </Line>
@@ -65,8 +68,8 @@ export function Running({ waits }: { waits: TodayView['running'] }) {
   );
 }
 
-const moment = ({ date, minutes }: { date: string; minutes: number }): string =>
-  `${shortDate(date)} ${clockText(minutes)}`;
+const moment = ({ date, minutes }: { date: string; minutes: number }, clock: Clock): string =>
+  `${shortDate(date)} ${clockText(minutes, clock)}`;
 
 export function NotesOfDay({ view }: { view: TodayView }) {
   const { act } = useAct();

@@ -13,6 +13,7 @@ import { colour } from '@/kit/tokens';
 import type { DayRoom } from '../frame/day';
 import { RoomOfDay } from './day-room';
 import type { TodayView } from './load';
+import { useCustoms } from '@/kit/locale';
 
 export function PhoneDay({
   view,
@@ -25,6 +26,7 @@ export function PhoneDay({
   onSay?: () => void;
   onClose?: () => void;
 }) {
+  const { clock } = useCustoms();
   const [of, setOf] = useState<string>();
   const rooms = view.rooms.filter((r) => of === undefined || r.childIds.includes(of));
   const { done, now, next, later } = sorted(
@@ -58,8 +60,8 @@ export function PhoneDay({
         )
         .map((f) => (
           <p key={f.childId}>
-            <b>{view.children.find((c) => c.id === f.childId)!.name}</b> waits until {clockText(f.ends)}:{' '}
-            {f.text}
+            <b>{view.children.find((c) => c.id === f.childId)!.name}</b> waits until{' '}
+            {clockText(f.ends, clock)}: {f.text}
           </p>
         ))}
       <Rooms title="Next" rooms={next} view={view} />
@@ -94,13 +96,14 @@ export function PhoneDay({
 
 /** With whom the parent is, and until when. */
 function WithYou({ view: { rooms, children, now } }: { view: TodayView }) {
+  const { clock } = useCustoms();
   if (now === undefined) return null;
   const led = rooms.find((r) => !r.done && r.parentMinutes > 0 && r.starts <= now && ledUntil(r) > now);
   const names = led && children.filter((c) => led.childIds.includes(c.id)).map((c) => c.name);
   return (
     <You role="status" $led={!!led}>
       {led && names
-        ? `You are with ${names.length === children.length && names.length > 1 ? 'everyone' : names.join(' and ')} until ${clockText(ledUntil(led))}`
+        ? `You are with ${names.length === children.length && names.length > 1 ? 'everyone' : names.join(' and ')} until ${clockText(ledUntil(led), clock)}`
         : 'Nobody needs you just now'}
     </You>
   );

@@ -8,10 +8,12 @@ import { felt, moveOn, tickDay } from './actions';
 import { check, doOtherwise, love, onceMore, takeLonger } from './fact-actions';
 import type { RoomDialogName } from './room-dialogs';
 import type { TodayView } from './load';
+import type { Clock } from '@/core/calendar/customs';
 
 interface Of {
   room: DayRoom;
   view: TodayView;
+  clock: Clock;
   act: ReturnType<typeof useAct>['act'];
   done: boolean;
   setDone: (on: boolean) => void;
@@ -19,13 +21,13 @@ interface Of {
 }
 
 export function roomDoings(of: Of): DoingGroup[] {
-  const { room, view, act } = of;
+  const { room, view, clock, act } = of;
   const children = view.children.filter((c) => room.childIds.includes(c.id));
   const names = children.map((c) => c.name).join(', ');
   const { date } = view;
   return [
     {
-      title: `${clockText(room.starts)} to ${clockText(room.ends)}, ${names}. ${room.why}`,
+      title: `${clockText(room.starts, clock)} to ${clockText(room.ends, clock)}, ${names}. ${room.why}`,
       doings: whatHappened(of),
     },
     { title: 'On the spot', doings: onTheSpot(of) },

@@ -8,7 +8,11 @@ export const KINDS: { kind: Unit['startKinds'][number]; name: string }[] = [
   { kind: 'read-aloud', name: 'reading together' },
   { kind: 'tell-back', name: 'telling it back' },
   { kind: 'copying', name: 'copying' },
+  { kind: 'word-list', name: 'a word list' },
+  { kind: 'notebook', name: 'a journal page' },
 ];
+/** What a unit’s lessons begin with until somebody says. */
+const USUAL: Unit['startKinds'] = ['read-aloud', 'tell-back', 'copying'];
 export const FRAMES = [
   { value: 'end', name: 'a fixed end' },
   { value: 'pace', name: 'a fixed pace' },
@@ -50,7 +54,7 @@ export function fieldsOf({ unit, children, firstDay }: Pick<UnitView, 'unit' | '
     starts: firstDay,
     lessonsPerWeek: 3,
     childIds: children.map((c) => c.id),
-    startKinds: KINDS.map((k) => k.kind),
+    startKinds: USUAL,
   };
   return {
     title: u.title,

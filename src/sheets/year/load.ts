@@ -1,3 +1,4 @@
+import { countryOf } from '@/core/calendar/customs';
 import { leftOver, nextDates } from '@/core/edit/years';
 import { ageOn } from '@/core/plan/age';
 import { childName, count } from '@/core/plan/called';
@@ -349,8 +350,8 @@ function look(
         message: `“${unit.title}” runs past a break`,
         detail: `${shortDate(is.first)} to ${shortDate(is.last)}`,
       });
-    const season = seasonOf(is.first, plan.year?.country);
-    if (unit.season && season !== unit.season && seasonOf(is.last, plan.year?.country) !== unit.season)
+    const season = seasonOf(is.first, countryOf(plan));
+    if (unit.season && season !== unit.season && seasonOf(is.last, countryOf(plan)) !== unit.season)
       found.push({
         unitId: unit.id,
         urgent: false,

@@ -1,0 +1,37 @@
+import { atRevision, expect, test } from './app';
+
+test.use({ stores: 'the demo' });
+
+test('where a family lives says how dates, times, paper and grades are written, and each can be said otherwise', async ({
+  page,
+}) => {
+  await page.goto('/setup');
+  const choose = async (label: string, option: string): Promise<void> => {
+    await page.getByRole('button', { name: new RegExp(`${label}$`) }).click();
+    await page.getByRole('option', { name: option, exact: true }).click();
+  };
+  await expect(page.getByText('9 years, grade 4')).toBeVisible();
+  await choose('Country', 'United States of America');
+  await atRevision(page, 2);
+  await page.reload();
+  await expect(page.getByText('9 years, grade 4')).toBeVisible();
+  await page.goto('/year');
+  await page.getByText('How the year goes').click();
+  const segments = page.getByRole('group', { name: 'First day' }).getByRole('spinbutton');
+  await expect(segments.first()).toHaveAccessibleName(/month/);
+  await page.goto('/today');
+  await expect(page.getByText('10:00 am', { exact: true })).toBeVisible();
+  await page.goto('/paper?lesson=demo-0038&unit=demo-0005');
+  await expect(page.getByRole('link', { name: '✓ US Letter' })).toBeVisible();
+  await page.goto('/setup');
+  await choose('Clock', '24 hours');
+  await choose('Paper', 'A4');
+  await choose('Dates in figures', 'day before month');
+  await atRevision(page, 5);
+  await page.goto('/today');
+  await expect(page.getByText('10:00', { exact: true })).toBeVisible();
+  await page.goto('/setup');
+  await choose('Country', 'United Kingdom');
+  await atRevision(page, 6);
+  await expect(page.getByText('9 years, year 5')).toBeVisible();
+});
