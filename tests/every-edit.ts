@@ -39,7 +39,14 @@ import {
 } from '../src/core/edit/loans';
 import { fillBook, giveAway, paceBookOver, setCells, takeSet } from '../src/core/edit/pages';
 import { addRule, keepOutline, placeOutline, removeRule } from '../src/core/edit/rules';
-import { indentLesson, joinLessons, outdentTopic, splitLesson, swapLessons } from '../src/core/edit/shape';
+import {
+  indentLesson,
+  joinLessons,
+  moveLessons,
+  outdentTopic,
+  splitLesson,
+  swapLessons,
+} from '../src/core/edit/shape';
 import {
   didNotHappen,
   markDone,
@@ -217,6 +224,7 @@ export const EVERY_EDIT: Step[] = [
   (p, n) => splitLesson(lesson(p, n), 2 + (n % 3)),
   (p, n) => indentLesson(lesson(p, n)),
   (p, n) => outdentTopic(lesson(p, n), 0),
+  (p, n) => moveLessons([lesson(p, n), lesson(p, n + 3)], 1 + (n % 5)),
   (p, n) => swapLessons(lesson(p, n), lesson(p, n + 2)),
   (p, n) =>
     stretchLessons(

@@ -67,7 +67,13 @@ export function NumberField({
   min,
   max,
   ...rest
-}: Common & { value: number | null; onChange: (value: number | null) => void; min?: number; max?: number }) {
+}: Common & {
+  value: number | null;
+  onChange: (value: number | null) => void;
+  min?: number;
+  max?: number;
+  autoFocus?: boolean;
+}) {
   return (
     <NumberFrame
       {...rest}

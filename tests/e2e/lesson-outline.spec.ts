@@ -206,3 +206,30 @@ test('an extra to the family’s taste is added, and an activity is kept for ano
   await page.getByRole('menuitem', { name: 'Keep it for another time' }).click();
   await expect(page.getByRole('status')).toContainText('for another time');
 });
+
+test('lessons go far in a few keys, one or several at once', async ({ page }) => {
+  await page.goto('/unit?new=1');
+  await page.getByLabel('Topic').fill('Knots');
+  await page.getByRole('button', { name: 'Begin the unit' }).click();
+  await page.getByRole('button', { name: 'From a contents page' }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('textbox')
+    .last()
+    .fill(Array.from({ length: 9 }, (_, i) => `Knot ${'abcdefghi'[i]}`).join('\n'));
+  await page.getByRole('button', { name: 'Make 9 lessons' }).click();
+  await row(page, 8).click();
+  await page.keyboard.press('Shift+ArrowDown');
+  await page.keyboard.press('m');
+  const dialog = page.getByRole('dialog', { name: 'Move 2 lessons' });
+  await expect(dialog.getByLabel('The first of them becomes lesson')).toBeFocused();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('2');
+  await page.keyboard.press('Enter');
+  await expect(dialog).toBeHidden();
+  await expect(row(page, 2)).toContainText('Knot h');
+  await expect(row(page, 3)).toContainText('Knot i');
+  await expect(row(page, 4)).toContainText('Knot b');
+  await page.getByRole('button', { name: 'Undo: Moved 2 lessons to place 2' }).click();
+  await expect(row(page, 2)).toContainText('Knot b');
+});

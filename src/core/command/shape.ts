@@ -8,6 +8,7 @@ import {
   outdentTopic,
   splitLesson,
   swapLessons,
+  moveLessons,
 } from '../edit/shape';
 import { titled } from '../plan/called';
 import { pattern } from '../plan/lesson';
@@ -44,6 +45,15 @@ export const swap = command({
   shape: z.strictObject({ a: id, b: id }),
   label: (v, plan) => `Swapped ${lessonName(plan, v.a)} and ${lessonName(plan, v.b)}`,
   edit: (v) => swapLessons(v.a, v.b),
+});
+
+export const moveTo = command({
+  shape: z.strictObject({ ids: z.array(id).min(1).max(500), to: z.int().min(1) }),
+  label: (v, plan) =>
+    v.ids.length === 1
+      ? `Moved ${lessonName(plan, v.ids[0])} to place ${v.to}`
+      : `Moved ${v.ids.length} lessons to place ${v.to}`,
+  edit: (v) => moveLessons(v.ids, v.to),
 });
 
 export const split = command({

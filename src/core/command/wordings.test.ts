@@ -442,6 +442,8 @@ const ROWS: Row[] = [
   ['Made “Patterns that tell” a topic', 'shape.indent', PATTERNS],
   ['Made “Mordants” a lesson', 'shape.outdent', { lessonId: DYE, index: 0 }],
   ['Made “a topic” a lesson', 'shape.outdent', { lessonId: 'gone', index: 7 }],
+  ['Moved “Warp and weft” to place 3', 'shape.moveTo', { ids: [WARP], to: 3 }],
+  ['Moved 2 lessons to place 3', 'shape.moveTo', { ids: [WARP, PATTERNS], to: 3 }],
   ['Swapped “Warp and weft” and “Patterns that tell”', 'shape.swap', { a: WARP, b: PATTERNS }],
   ['Split “Warp and weft” into 2', 'shape.split', { lessonId: WARP, into: 2 }],
   ['“Dye pot” once more', 'shape.onceMore', { partId: POT }],

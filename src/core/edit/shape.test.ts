@@ -10,7 +10,15 @@ import { perform, type Edit } from './edit';
 import { addIdeas, addObjectives, placeIdea, suitIdea, tieObjective, turnIdea } from './gathered';
 import { addDrafts, dealActivities } from './lessons';
 import { keepOutline, placeOutline } from './rules';
-import { groupLessons, indentLesson, joinLessons, outdentTopic, splitLesson, swapLessons } from './shape';
+import {
+  groupLessons,
+  indentLesson,
+  joinLessons,
+  moveLessons,
+  outdentTopic,
+  splitLesson,
+  swapLessons,
+} from './shape';
 import { markDone } from './today';
 import { dropInIllness, endUnit, letUnitWait, placeInRow, placeUnit } from './year';
 import { inkDays, layOutAgain } from './weeks';
@@ -218,6 +226,18 @@ describe('any shaping', () => {
       }),
       { numRuns: 40 },
     );
+  });
+});
+
+describe('lessons moved far', () => {
+  it('keep their order, and the others close up; nothing moves out of its unit', () => {
+    const plan = paged(6);
+    const order = (p: Plan): string => p.lessons.map((l) => l.id).join(' ');
+    expect(order(after(plan, moveLessons(['l5', 'l2'], 1)))).toBe('l2 l5 l1 l3 l4 l6');
+    expect(order(after(plan, moveLessons(['l1'], 6)))).toBe('l2 l3 l4 l5 l6 l1');
+    expect(order(after(plan, moveLessons(['l1', 'l2'], 5)))).toBe('l3 l4 l5 l6 l1 l2');
+    expect(refusal(plan, moveLessons(['l1', 'l2'], 6))).toBe('Say a place from 1 to 5.');
+    expect(refusal(plan, moveLessons(['gone'], 1))).toBeTruthy();
   });
 });
 

@@ -27,11 +27,13 @@ export function LessonDetail({
   view,
   lesson,
   onSplit,
+  onMove,
   onGone,
 }: {
   view: LessonsView;
   lesson: LessonView;
   onSplit: () => void;
+  onMove: () => void;
   onGone: () => void;
 }) {
   const { act } = useAct();
@@ -102,6 +104,9 @@ export function LessonDetail({
             onPress={() => act((base) => shiftLesson(base, { lessonId: lesson.id, by: 1 }))}
           >
             Move down
+          </PlainButton>
+          <PlainButton isDisabled={view.lessons.length < 3} onPress={onMove}>
+            Move to…
           </PlainButton>
           <PlainButton
             onPress={() => act((base) => changeLesson(base, lesson.id, { optional: !lesson.optional }))}

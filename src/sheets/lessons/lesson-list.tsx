@@ -20,6 +20,7 @@ export interface Chosen {
 export const LIST_KEYS = [
   { keys: '↑ ↓', does: 'go through the lessons; with Shift choose several' },
   { keys: 'Alt ↑ ↓', does: 'move a lesson up or down' },
+  { keys: 'm', does: 'move what is chosen to another place, however far' },
   { keys: 'Alt →', does: 'make it a topic of the lesson above' },
   { keys: 'Alt ←', does: 'make its last topic a lesson' },
   { keys: 'Enter', does: 'type another lesson below it' },
@@ -33,11 +34,14 @@ export function LessonList({
   chosen,
   choose,
   onPasted,
+  onMove,
 }: {
   view: LessonsView;
   chosen: Chosen;
   choose: (chosen: Chosen) => void;
   onPasted: (text: string) => void;
+  /** To another place, however far. */
+  onMove: () => void;
 }) {
   const { lessons, unit } = view;
   const { act } = useAct();
@@ -87,6 +91,9 @@ export function LessonList({
     } else if (e.key === 'Enter' && !e.ctrlKey && !e.metaKey) {
       done();
       setTyping({ is: 'new', at: here.id });
+    } else if (e.key === 'm' && !e.ctrlKey && !e.metaKey && !e.altKey) {
+      done();
+      onMove();
     } else if (e.key === 'F2') {
       done();
       setTyping({ is: 'rename', at: here.id });

@@ -23,11 +23,13 @@ import { Begin, AddLesson, Columns, Head, Length, Bar } from './lessons-head';
 const ComesBack = dynamic(() => import('./comes-back').then((m) => m.ComesBack));
 const AddLessons = dynamic(() => import('./add-lessons').then((m) => m.AddLessons), { ssr: false });
 const GroupDialog = dynamic(() => import('./shaping').then((m) => m.GroupDialog), { ssr: false });
+const MoveDialog = dynamic(() => import('./shaping').then((m) => m.MoveDialog), { ssr: false });
 const JoinDialog = dynamic(() => import('./shaping').then((m) => m.JoinDialog), { ssr: false });
 const SplitDialog = dynamic(() => import('./shaping').then((m) => m.SplitDialog), { ssr: false });
 const StretchDialog = dynamic(() => import('./shaping').then((m) => m.StretchDialog), { ssr: false });
 
-type Open = { is: 'add'; source: Source; text: string } | { is: 'group' | 'join' | 'split' | 'stretch' };
+type Open =
+  { is: 'add'; source: Source; text: string } | { is: 'group' | 'join' | 'move' | 'split' | 'stretch' };
 
 export function LessonsSheet(view: LessonsView) {
   const { info, unit, lessons, verdict } = view;
@@ -122,6 +124,7 @@ export function LessonsSheet(view: LessonsView) {
             chosen={chosen}
             choose={setPicked}
             onPasted={(text) => setOpen({ is: 'add', source: 'contents', text })}
+            onMove={() => setOpen({ is: 'move' })}
           />
           {several.length > 1 ? (
             <Several
@@ -155,6 +158,7 @@ export function LessonsSheet(view: LessonsView) {
             view={view}
             lesson={at}
             onSplit={() => setOpen({ is: 'split' })}
+            onMove={() => setOpen({ is: 'move' })}
             onGone={() => setPicked({ ids: [] })}
           />
         ) : null}
@@ -174,6 +178,9 @@ export function LessonsSheet(view: LessonsView) {
         />
       ) : null}
       {open?.is === 'group' ? <GroupDialog lessons={shaped} onClose={close} /> : null}
+      {open?.is === 'move' && chosenLessons.length ? (
+        <MoveDialog lessons={chosenLessons} of={lessons.length} onClose={close} />
+      ) : null}
       {open?.is === 'join' ? <JoinDialog lessons={several} onClose={close} /> : null}
       {open?.is === 'split' && at ? <SplitDialog lesson={at} onClose={close} /> : null}
       {open?.is === 'stretch' ? (
@@ -197,7 +204,7 @@ function Several({
 }: {
   view: LessonsView;
   several: LessonsView['lessons'];
-  open: (is: 'group' | 'join' | 'stretch') => void;
+  open: (is: 'group' | 'join' | 'move' | 'stretch') => void;
   onGone: () => void;
 }) {
   const { act } = useAct();
@@ -207,6 +214,7 @@ function Several({
       <b>
         {several.length} of {view.lessons.length} chosen
       </b>
+      <Button onPress={() => open('move')}>Move to…</Button>
       <Button onPress={() => open('join')}>Join into one…</Button>
       <Button onPress={() => open('group')}>Group…</Button>
       {several.length === 2 ? (

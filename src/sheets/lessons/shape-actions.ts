@@ -13,6 +13,8 @@ export const outdent = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.outdent, base, input);
 export const swap = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.swap, base, input);
+export const moveTo = async (base: number, input: unknown): Promise<Outcome> =>
+  give(commands.moveTo, base, input);
 export const split = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.split, base, input);
 export const stretch = async (base: number, input: unknown): Promise<Outcome> =>

@@ -1,7 +1,7 @@
 'use client';
 /** Shaping several lessons at once: grouping, joining, splitting, stretching over the week. */
 import { Choose } from '@/kit/choose';
-import { group, join, savePattern, split, stretch } from './shape-actions';
+import { group, join, moveTo, savePattern, split, stretch } from './shape-actions';
 import { FormDialog } from '@/kit/form-dialog';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -63,6 +63,32 @@ export function GroupDialog({ lessons, onClose }: Props) {
           </li>
         ))}
       </Groups>
+    </FormDialog>
+  );
+}
+
+/** One lesson or several to another place, however far. */
+export function MoveDialog({ lessons, of, onClose }: Props & { of: number }) {
+  const { act } = useAct();
+  const [to, setTo] = useState<number | null>(lessons[0]?.number ?? 1);
+  const most = of - lessons.length + 1;
+  return (
+    <FormDialog
+      title={lessons.length === 1 ? `Move “${lessons[0].title}”` : `Move ${lessons.length} lessons`}
+      verb="Move"
+      isDisabled={to === null || to < 1 || to > most}
+      onSubmit={() => act((base) => moveTo(base, { ids: lessons.map((l) => l.id), to }), { then: onClose })}
+      onClose={onClose}
+    >
+      <NumberField
+        label={lessons.length === 1 ? 'It becomes lesson' : 'The first of them becomes lesson'}
+        help={`From 1 to ${most}. The others close up.`}
+        autoFocus
+        value={to}
+        onChange={setTo}
+        min={1}
+        max={most}
+      />
     </FormDialog>
   );
 }
