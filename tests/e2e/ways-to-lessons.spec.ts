@@ -134,6 +134,12 @@ test('from a list of questions, which stay open until they are answered', async 
   await page.getByLabel('The answer').fill('They wear away the outer bank.');
   await page.getByRole('button', { name: 'Keep the answer' }).click();
   await expect(asked).toContainText('1 open');
+  // Its answer shows, and one is asked what becomes of its lesson.
+  await expect(asked).toContainText('They wear away the outer bank.');
+  await asked.getByRole('button', { name: 'Leave lesson 1 out' }).click();
+  await expect(asked).toContainText('Its lesson is left out.');
+  await asked.getByRole('button', { name: 'Take it in again' }).click();
+  await expect(asked).toContainText('It is lesson 1 still.');
 });
 
 test('from a blank page: jot, sort by key, and turn into lessons', async ({ page }) => {

@@ -1,5 +1,6 @@
 'use server';
 import * as commands from '@/core/command/unit';
+import { leaveLessonsOut } from '@/core/command/lessons';
 import { give } from '../frame/act';
 import type { Outcome } from '../frame/outcome';
 
@@ -33,3 +34,7 @@ export const dropIdea = async (base: number, ideaId: string): Promise<Outcome> =
   give(commands.dropIdea, base, ideaId);
 export const takeLeftOver = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.takeLeftOver, base, input);
+
+/** What becomes of the lesson of a question that is answered. */
+export const leaveLesson = async (base: number, input: unknown): Promise<Outcome> =>
+  give(leaveLessonsOut, base, input);

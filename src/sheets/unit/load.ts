@@ -2,7 +2,7 @@ import { addDays, mondayOf } from '@/core/calendar/dates';
 import { ageOn } from '@/core/plan/age';
 import { unitDays, type UnitDay } from '@/core/layout/unit-days';
 import { verdictInWords, verdictOf, type Verdict } from '@/core/layout/verdict';
-import { lessonsOf } from '@/core/plan/lookup';
+import { doneParts, lessonsOf } from '@/core/plan/lookup';
 import type { Idea, Objective, Question, Unit } from '@/core/plan/unit';
 import type { Plan } from '@/core/plan/plan';
 import { leftOverLessons } from '@/core/record/leavings';
@@ -25,7 +25,15 @@ export interface UnitView {
   /** Other units that it can follow in a row. */
   others: { id: string; title: string }[];
   hasYear: boolean;
-  lessons: { id: string; number: number; title: string; objectiveIds: string[] }[];
+  lessons: {
+    id: string;
+    number: number;
+    title: string;
+    objectiveIds: string[];
+    isLeftOut: boolean;
+    /** Something of it is done. */
+    isTaught: boolean;
+  }[];
   objectives: Objective[];
   questions: Question[];
   ideas: Idea[];
@@ -66,6 +74,8 @@ export async function loadUnit(params: SearchParams): Promise<UnitView> {
   const verdict = unit ? verdictOf(plan, unit.id, today) : undefined;
   const ofUnit = <T extends { unitId: string }>(items: readonly T[]): T[] =>
     items.filter((i) => i.unitId === unit?.id);
+  const done = doneParts(plan);
+  const taught = new Set(plan.parts.flatMap((p) => (p.lessonId && done.has(p.id) ? p.lessonId : [])));
   return {
     info,
     today,
@@ -78,11 +88,13 @@ export async function loadUnit(params: SearchParams): Promise<UnitView> {
     others: plan.units.filter((u) => u.id !== unit?.id && !u.waiting).map(({ id, title }) => ({ id, title })),
     hasYear: !!plan.year,
     lessons: unit
-      ? lessonsOf(plan, unit.id).map(({ id, number, title, objectiveIds }) => ({
+      ? lessonsOf(plan, unit.id).map(({ id, number, title, objectiveIds, leftOut }) => ({
           id,
           number,
           title,
           objectiveIds,
+          isLeftOut: leftOut,
+          isTaught: taught.has(id),
         }))
       : [],
     objectives: ofUnit(plan.objectives),

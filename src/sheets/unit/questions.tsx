@@ -11,7 +11,7 @@ import { Fold } from '@/kit/fold';
 import { Column, Heading, Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
-import { ask, changeQuestion, dropQuestion } from './actions';
+import { ask, changeQuestion, dropQuestion, leaveLesson } from './actions';
 import type { UnitView } from './load';
 
 export function Questions({ view, unit }: { view: UnitView; unit: Unit }) {
@@ -65,12 +65,13 @@ export function Questions({ view, unit }: { view: UnitView; unit: Unit }) {
         </FieldStack>
       </form>
       {answered.length ? (
-        <Fold title="Answered" message={`${answered.length}`}>
+        <Fold title="Answered" message={`${answered.length}`} open>
           <List>
             {answered.map((q) => (
               <li key={q.id}>
                 <b>{q.text}</b>
                 <p>{q.answer}</p>
+                <ItsLesson lesson={view.lessons.find((l) => l.title === q.text.slice(0, 200))} />
                 <PlainButton
                   aria-label={`Open again: ${q.text}`}
                   onPress={() => act((base) => changeQuestion(base, q.id, { answer: '' }))}
@@ -83,6 +84,23 @@ export function Questions({ view, unit }: { view: UnitView; unit: Unit }) {
         </Fold>
       ) : null}
     </Column>
+  );
+}
+
+/** A question that was made a lesson may be answered before its lesson is taught: then one asks what becomes of that. */
+function ItsLesson({ lesson }: { lesson: UnitView['lessons'][number] | undefined }) {
+  const { act } = useAct();
+  if (!lesson || lesson.isTaught) return null;
+  const name = `lesson ${lesson.number}`;
+  return (
+    <Quiet>
+      {lesson.isLeftOut ? `Its lesson is left out. ` : `It is ${name} still. `}
+      <PlainButton
+        onPress={() => act((base) => leaveLesson(base, { ids: [lesson.id], leftOut: !lesson.isLeftOut }))}
+      >
+        {lesson.isLeftOut ? 'Take it in again' : `Leave ${name} out`}
+      </PlainButton>
+    </Quiet>
   );
 }
 
