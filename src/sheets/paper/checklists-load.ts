@@ -5,7 +5,7 @@ import { cardsOf, isLikelyKnown } from '@/core/recall/cards';
 import type { HatchName } from '@/kit/hatch';
 import { load, type SearchParams } from '../frame/load';
 import { sizeAsked } from './size';
-import type { Size } from './load';
+import type { Size } from './size';
 
 export interface ChecklistsView {
   unit: string;

@@ -7,7 +7,7 @@ import { assignmentKey, byId, childrenOf, homes } from '@/core/plan/lookup';
 import { WINDOWS } from '@/core/plan/words';
 import type { HatchName } from '@/kit/hatch';
 import { load, param, type SearchParams } from '../frame/load';
-import type { Size } from './load';
+import type { Size } from './size';
 import { sizeAsked } from './size';
 
 export interface ChildWeekView {

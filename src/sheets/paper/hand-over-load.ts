@@ -8,7 +8,7 @@ import type { Plan } from '@/core/plan/plan';
 import { usesRead } from '@/core/books/reading';
 import { dayRooms, type DayRoom } from '../frame/day';
 import { dateParam, load, param, type SearchParams } from '../frame/load';
-import { SIZES, type Size } from './load';
+import { SIZES, type Size } from './size';
 import { customsOf } from '@/core/calendar/customs';
 
 export interface HandOverRoom {

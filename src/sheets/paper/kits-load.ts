@@ -3,7 +3,7 @@ import { shortDate } from '@/core/calendar/dates';
 import { kitsOf } from '@/core/prep/kits';
 import { amountText } from '@/core/prep/units';
 import { load, param, type SearchParams } from '../frame/load';
-import { SIZES, type Size } from './load';
+import { SIZES, type Size } from './size';
 
 export interface KitsView {
   unit: string;

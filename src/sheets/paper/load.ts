@@ -1,14 +1,14 @@
 import { ladderOf } from '@/core/ladder/assign';
 import { checklistFor, type Checklist } from '@/core/ladder/checklist';
 import { handOf, type HandModel } from '@/core/ladder/hand-models';
-import { inkOf, onSheets, type OnSheet, type PaperSize } from '@/core/ladder/sheets';
+import { inkOf, onSheets, type OnSheet } from '@/core/ladder/sheets';
 import { worksOnPaper } from '@/core/ladder/works-on-paper';
 import { materialOf } from '@/core/ladder/material';
 import { partMinutes } from '@/core/layout/input';
 import { childrenOf, lessonsOf } from '@/core/plan/lookup';
 import type { RecallPrompt } from '@/core/plan/lesson';
 import type { HatchName } from '@/kit/hatch';
-import { sizeAsked } from './size';
+import { sizeAsked, type Size } from './size';
 import { load, param, type SearchParams } from '../frame/load';
 
 /** A work on a sheet: of a lesson, the checklist of the unit, or the answers. */
@@ -26,9 +26,6 @@ export interface PaperPage {
   child: { id: string; name: string; hatch: HatchName; hand: HandModel } | null;
   works: PaperWork[];
 }
-
-export const SIZES = ['A4', 'letter'] as const satisfies readonly PaperSize[];
-export type Size = PaperSize;
 
 export interface PaperView {
   unitId?: string;

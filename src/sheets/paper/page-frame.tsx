@@ -3,7 +3,7 @@
 import styled, { createGlobalStyle } from 'styled-components';
 import { RULED, WORD_ROW } from '@/core/ladder/sheets';
 import { colour, face, paper, paperColours } from '@/kit/tokens';
-import type { Size } from './load';
+import type { Size } from './size';
 
 export const PageSize = createGlobalStyle<{
   $size: Size;

@@ -13,7 +13,8 @@ import { DEFAULT_HAND, dotted, type HandModel } from '@/core/ladder/hand-models'
 import { blanksUnder, isWrittenSmall } from '@/core/ladder/sheets';
 import { count } from '@/core/plan/called';
 import { InHand } from '../frame/hand/in-hand';
-import type { PaperPage, PaperView, PaperWork, Size } from './load';
+import type { PaperPage, PaperView, PaperWork } from './load';
+import type { Size } from './size';
 import { Booklet } from './booklet';
 import {
   PageSize,

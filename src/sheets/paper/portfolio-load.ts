@@ -2,7 +2,7 @@ import { portfolioOf, type Portfolio } from '@/core/record/portfolio';
 import { inYear } from '../frame/look';
 import { load, param, type SearchParams } from '../frame/load';
 import { sizeAsked } from './size';
-import type { Size } from './load';
+import type { Size } from './size';
 
 export interface PortfolioView extends Portfolio {
   family: string;

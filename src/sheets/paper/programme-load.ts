@@ -3,7 +3,7 @@ import { childName } from '@/core/plan/called';
 import { promptsOn, talkTimes, topicsToTalkOn } from '@/core/record/talk-evening';
 import { load, type SearchParams } from '../frame/load';
 import { sizeAsked } from './size';
-import type { Size } from './load';
+import type { Size } from './size';
 import { customsOf } from '@/core/calendar/customs';
 
 export interface ProgrammeView {

@@ -3,7 +3,7 @@ import type { HatchName } from '@/kit/hatch';
 import { askingsOn, quizOn, type Question } from '../frame/ask/asking';
 import { dateParam, load, param, type SearchParams } from '../frame/load';
 import { sizeAsked } from './size';
-import type { Size } from './load';
+import type { Size } from './size';
 
 export interface QuestionsView {
   day: string;

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { Button } from '@/kit/button';
 import { LinkButton } from '@/kit/link-button';
 import { Quiet, SheetTitle } from '@/kit/text';
-import type { Size } from './load';
+import type { Size } from './size';
 import { Bar, PageSize } from './page-frame';
 
 export function SheetBar({

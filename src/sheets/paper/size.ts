@@ -1,7 +1,10 @@
 /** The size of paper that is asked for, and the address of the same page on the other one. */
 import { customsNow } from '../frame/customs-load';
 import { param, type SearchParams } from '../frame/load';
-import { SIZES, type Size } from './load';
+import type { PaperSize } from '@/core/ladder/sheets';
+
+export const SIZES = ['A4', 'letter'] as const satisfies readonly PaperSize[];
+export type Size = PaperSize;
 
 export async function sizeAsked(params: SearchParams, path: string): Promise<{ size: Size; other: string }> {
   const asked = await param(params, 'size');

@@ -14,7 +14,7 @@ import { neededIn } from '@/core/prep/supplies';
 import type { Plan, Role } from '@/core/plan/plan';
 import type { Unit } from '@/core/plan/unit';
 import { load, type SearchParams } from '../frame/load';
-import type { Size } from './load';
+import type { Size } from './size';
 import { sizeAsked } from './size';
 
 /** A heading of a column, and its lines; `boxes` to be ticked. */

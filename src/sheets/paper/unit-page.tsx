@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { face, paper, paperColours } from '@/kit/tokens';
 import { TitleBlock } from '@/kit/title-block';
 import { useReady } from '../frame/use-ready';
-import type { Size } from './load';
+import type { Size } from './size';
 import { Preview } from './page-frame';
 import { SheetBar } from './sheet-bar';
 import type { Block, UnitPageView } from './unit-page-load';

@@ -5,10 +5,8 @@ import styled from 'styled-components';
 import { Dialog } from '@/kit/dialog';
 import { Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
-import type { Findable, FoundKind } from './findables';
+import type { Found, FoundKind } from './findables';
 import { recent, remember } from './recent';
-
-export type Found = Omit<Findable, 'more'>;
 
 const CALLED: Record<FoundKind, string> = {
   sheet: 'Sheets',
@@ -42,6 +40,8 @@ export function FindDialog({
   const [last] = useState(recent);
   const list = useRef<HTMLUListElement>(null);
   const id = useId();
+  /** Enter was pressed before there was an answer: the first of it is gone to. */
+  const entered = useRef(false);
   const words = typed.trim();
   useEffect(() => {
     const asking = new AbortController();
@@ -56,6 +56,14 @@ export function FindDialog({
       .catch(() => undefined);
     return () => asking.abort();
   }, [words, unitId]);
+  useEffect(() => {
+    if (!entered.current || answer?.to !== words) return;
+    entered.current = false;
+    const [first] = answer.found;
+    if (!first) return;
+    remember(first);
+    onGo(first.href);
+  }, [answer, words, onGo]);
   const offered = answer?.found ?? [];
   const rows = words ? offered : [...last, ...offered.filter((o) => !last.some((l) => l.href === o.href))];
   useEffect(() => {
@@ -84,17 +92,20 @@ export function FindDialog({
         // The dialog is there to type in.
         autoFocus
         value={typed}
-        onChange={(e) => setTyped(e.target.value)}
+        onChange={(e) => {
+          entered.current = false;
+          setTyped(e.target.value);
+        }}
         onKeyDown={(e) => {
           const step = { ArrowDown: 1, ArrowUp: -1, PageDown: 8, PageUp: -8 }[e.key];
           if (step && rows.length) {
             e.preventDefault();
             setAt((was) => Math.min(rows.length - 1, Math.max(0, was + step)));
           }
-          if (e.key === 'Enter' && rows[at] && (answer?.to === words || !words)) {
-            e.preventDefault();
-            go(rows[at]);
-          }
+          if (e.key !== 'Enter') return;
+          e.preventDefault();
+          if (words && answer?.to !== words) entered.current = true;
+          else if (rows[at]) go(rows[at]);
         }}
       />
       <List ref={list} id={`${id}-found`} role="listbox" aria-label="Found">

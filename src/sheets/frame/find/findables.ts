@@ -37,6 +37,9 @@ export interface Findable {
   more: string;
 }
 
+/** What is shown of it. */
+export type Found = Omit<Findable, 'more'>;
+
 const LISTS = [
   'units',
   'lessons',

@@ -1,6 +1,6 @@
 'use client';
 /** What was gone to last from here, kept on the device. */
-import type { Found } from './find-dialog';
+import type { Found } from './findables';
 
 const KEPT_AS = 'hausplan-found-last';
 const MOST = 6;
