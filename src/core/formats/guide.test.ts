@@ -78,3 +78,18 @@ describe('a date in a text', () => {
     expect(dateIn(text, '2026-11-01', order)?.date).toBe(date),
   );
 });
+
+describe('a line is not taken for what it is not', () => {
+  it.each([
+    ['Do one row of knitting, 10 min', '- activity Do one row of knitting 10'],
+    ['Read alone, 20 min', '- own-reading Read alone 20'],
+    ['Build a wall, alone, 20 min', '- model Build a wall 20; not-needed'],
+    ['Sun: our star', 'topic Sun: our star'],
+    ['Breeds of the hills', 'topic Breeds of the hills'],
+    ['Sort the buttons', '- activity Sort the buttons 30'],
+    ['Stir it slowly.', '- activity Wool 30; "Stir it slowly."'],
+  ])('%s', (line, becomes) => {
+    const read = told(draftsFromGuide(readGuide(`Lesson 1: Wool\n${line}`, how), how));
+    expect(read).toBe(becomes.startsWith('-') ? `1 Wool\n${becomes}` : `1 Wool; ${becomes}`);
+  });
+});

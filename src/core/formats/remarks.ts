@@ -32,7 +32,7 @@ const ADULT_ONLY =
   /[(,]?\s*\b(?:with\s+)?(?:an?\s+|the\s+)?(?:adult|grown-?up|parent)(?:[’']s)?(?:\s+(?:helps?|help|is\s+needed|needed|supervis\w+|required|help\s+needed|only|leads))?\s*\)?(?=$|[.;,)])/iu;
 const ADULT =
   /\b(?:an?|the)\s+(?:adult|grown-?up|parent)\b|\badult(?:[’']s)?\s+(?:help|hands|superv\w+)|\bsupervis/iu;
-const ALONE = /[(,]?\s*\b(?:on (?:their|his|her|your) own|independent(?:ly)?|alone)\)?(?=$|[.;,)])/iu;
+const ALONE = /[(,]\s*(?:on (?:their|his|her|your) own|independent(?:ly)?|alone)\)?(?=$|[.;,)])/iu;
 const BEFORE =
   /\b(?:not before|no earlier than|arrives?|arriving|is delivered|delivered|delivery|comes by post|here from|available from)\b(?:\s+(?:on|about|around))?/iu;
 const WEEKDAYS = [1, 2, 3, 4, 5, 6, 7].map(weekdayName);
@@ -40,8 +40,9 @@ const ON_WEEKDAY = new RegExp(
   `[(,]?\\s*(?:\\b(?:only\\s+)?(?:on|every|each)\\s+)(?<day>${WEEKDAYS.join('|')})s?\\b\\)?`,
   'iu',
 );
+/** “Mon: …”; “Sun: …” speaks of the sun. */
 const WEEKDAY_FIRST = new RegExp(
-  `^(?<day>${WEEKDAYS.map((w) => `${w.slice(0, 3)}(?:${w.slice(3)}s?|s|rs|rsday)?`).join('|')})\\.?\\s*[:–—-]\\s*`,
+  `^(?<day>${WEEKDAYS.map((w) => (w === 'Sunday' ? 'Sundays?' : `${w.slice(0, 3)}(?:${w.slice(3)}s?|s|rs|rsday)?`)).join('|')})\\.?\\s*[:–—-]\\s*`,
   'iu',
 );
 const OPTIONAL =

@@ -82,7 +82,9 @@ export async function load(params?: SearchParams): Promise<Loaded> {
 
 /** The first steps, while one of them is still to be taken. */
 function stepsOf(plan: Plan, closed: boolean): Pick<FrameInfo, 'steps'> {
-  const steps = closed || plan.closedYears.length ? [] : firstSteps(plan);
+  // Whoever teaches already has found their own way.
+  const isTeaching = closed || plan.closedYears.length > 0 || plan.marks.length > 0;
+  const steps = isTeaching ? [] : firstSteps(plan);
   return steps.some((s) => !s.done) ? { steps } : {};
 }
 

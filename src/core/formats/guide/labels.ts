@@ -68,7 +68,7 @@ export function labelOf(body: string): { becomes: GuideBecomes; label: string; r
 
 /** “Choose one of these:”, with the ways behind it where they stand on the same line. */
 export const CHOOSE =
-  /^(?:choose|pick|select|do|try)\s+(?:any\s+)?(?:one|1)\b(?:\s+(?:of|from)\s+(?:these|the following|them))?(?:\s+(?:activity|activities|way|ways))?\s*[:.–—-]?\s*(?<rest>.*)$|^one of (?:these|the following)\s*:?\s*(?<these>.*)$/iu;
+  /^(?:choose|pick|select|do|try)\s+(?:any\s+)?(?:one|1)(?:\s+(?:of|from)\s+(?:these|the following|them)(?:\s+\p{L}+)?|\s+(?:activity|activities|way|ways|option|options))?\s*(?:[:.–—-]\s*(?<rest>.*)|$)|^one of (?:these|the following)\s*:?\s*(?<these>.*)$/iu;
 /** A way among several, by its letter or by what it is. */
 export const OPTION = /^(?:option|way|choice|alternative)\s+(?:[a-f]|\d)\s*[:.)–—-]\s*(?<rest>.+)$/iu;
 export const WAYS: readonly [string, RegExp][] = [

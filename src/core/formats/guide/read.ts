@@ -3,7 +3,7 @@
  * (“Objective:”, “Read:”, “Do:”, “You need:”, “Prepare:”, “Words:”, “Recall:”), becomes their objective, pages, parts,
  * supplies and so on. Every line is shown with what it becomes; what is said of a line by hand carries what stands below.
  */
-import { ladderKindIn, minutesFrom, waitFrom } from '../activity-line';
+import { kindFrom, ladderKindIn, minutesFrom, waitFrom } from '../activity-line';
 import { isCaution, remarksIn } from '../remarks';
 import type { Reader } from '../../calendar/customs';
 import { headingsOf, type GuideText, type Heading } from './headings';
@@ -224,12 +224,21 @@ function unlabelled(body: string, stepped: boolean, state: State, reader: Reader
   const goesOn =
     under && under !== 'part' && (stepped || !timed || under === 'preparation' || under === 'recall');
   if (goesOn) return plain(body, under);
-  const isPart =
-    stepped || said.optional || said.weekday || timed || isPhrase(body) || ladderKindIn(body) !== undefined;
-  return plain(body, isPart ? 'part' : 'doing');
+  if (stepped || said.optional || said.weekday || timed || ladderKindIn(body) !== undefined)
+    return plain(body, 'part');
+  if (!isPhrase(body)) return plain(body, 'doing');
+  // A few words that name something to do are a part, others what the lesson is about.
+  return plain(
+    body,
+    DOES.test(body) || kindFrom(body) !== 'activity' || /[(\d]/u.test(body) ? 'part' : 'topic',
+  );
 }
 
-/** A few words that are no sentence name something to do; a sentence says how. */
+/** Words that begin what is to be done. Common usage, no source. */
+const DOES =
+  /^(?:act|answer|arrange|ask|blow|bring|carry|catch|choose|collect|colou?r|compare|complete|copy|count|decorate|describe|design|discuss|do|explain|explore|feel|fill|find|finish|gather|give|glue|go|grind|guess|hang|hide|hold|hunt|invent|invite|join|jump|learn|lay|list|listen|look|make|mark|match|melt|mix|name|narrate|open|pick|plan|plant|play|point|pour|practi[sc]e|press|prepare|pretend|put|read|repeat|roll|say|search|send|set|share|show|sit|smell|sort|spin|start|stir|take|talk|tell|think|throw|touch|trace|try|use|visit|wash|watch|weigh|write)\b/iu;
+
+/** A few words that are no sentence; a sentence says how. */
 const isPhrase = (body: string): boolean =>
   body.length <= 60 && /^\p{Lu}/u.test(body) && !/[.!?:;,]$/u.test(body);
 
