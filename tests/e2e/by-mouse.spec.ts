@@ -65,6 +65,7 @@ test('a tick is for one child where the work is their own, and can be taken back
   await box.click();
   await expect(bram).toBeChecked();
   await expect(page.getByRole('checkbox', { name: 'Done: Copying, Ottilie', exact: true })).not.toBeChecked();
+  await atRevision(page, 2);
   await page.goto('/child/demo-0002');
   await expect(page.getByRole('checkbox', { name: 'Copying' })).toBeChecked();
   await page.goto('/today');
