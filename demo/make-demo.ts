@@ -6,7 +6,7 @@ import { writeFileSync } from 'node:fs';
 import { hearOfLoans, noteReading, setCard, stepLoan, wantLoan } from '@/core/edit/loans';
 import { fileURLToPath } from 'node:url';
 import { ean13Check } from '@/core/books/numbers';
-import { OVERNIGHT_HOURS } from '@/core/formats/activity-line';
+import { OVERNIGHT_HOURS } from '@/core/formats/times-in-text';
 import { readSupplies } from '@/core/formats/supplies';
 import { addBook, putOnLesson } from '@/core/edit/books';
 import {

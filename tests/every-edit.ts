@@ -26,6 +26,7 @@ import {
   removePart,
   reorderLesson,
   reorderPart,
+  moveLessons,
 } from '../src/core/edit/lessons';
 import {
   doWithout,
@@ -36,17 +37,11 @@ import {
   unwantLoan,
   waitForBook,
   wantLoan,
+  addLoans,
 } from '../src/core/edit/loans';
 import { fillBook, giveAway, paceBookOver, setCells, takeSet } from '../src/core/edit/pages';
 import { addRule, keepOutline, placeOutline, removeRule } from '../src/core/edit/rules';
-import {
-  indentLesson,
-  joinLessons,
-  moveLessons,
-  outdentTopic,
-  splitLesson,
-  swapLessons,
-} from '../src/core/edit/shape';
+import { indentLesson, joinLessons, outdentTopic, splitLesson, swapLessons } from '../src/core/edit/shape';
 import {
   didNotHappen,
   markDone,
@@ -103,7 +98,6 @@ import { ROLES, SHOWS, SKILLS, SWAP_KINDS } from '../src/core/plan/words';
 import {
   addBook,
   addBooks,
-  addLoans,
   editBook,
   mergeBooks,
   pullBook,

@@ -16,6 +16,7 @@ import {
   blankRule,
   blankUnit,
   blankYear,
+  blankLoan,
 } from '@/core/plan/blank';
 import { blankActivity } from '@/core/formats/blank-draft';
 import { HATCHES, IDEA_BECOMES, SEASONS, SHOWS, TASTES, WINDOWS } from '@/core/plan/words';
@@ -391,17 +392,12 @@ export const someFullPlan: fc.Arbitrary<Plan> = fc
     loans: x.outdoors
       ? [
           {
+            ...blankLoan,
             id: 'ln',
             bookId: 'b',
             ref: 'urn:x:1',
             asked: '2026-09-01',
             expected: '2026-09-20',
-            ready: null,
-            from: null,
-            due: null,
-            renewals: 0,
-            refused: '',
-            back: null,
           },
         ]
       : [],

@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { blankFamily, blankLives, blankYear } from '../plan/blank';
 import { clockText } from './dates';
 import { customsOf, gradeName } from './customs';
-
-const lives = { country: '', region: '', dates: null, clock: null, paper: null };
 
 describe('customs of a country', () => {
   it.each([
@@ -14,15 +13,25 @@ describe('customs of a country', () => {
     ['', 'day first', 24, 'A4', ''],
     ['nowhere', 'day first', 24, 'A4', ''],
   ] as const)('%s: %s, %i hours, %s, %s', (country, order, clock, paper, currency) => {
-    const is = customsOf({ ...lives, country });
+    const is = customsOf({ family: { ...blankFamily, lives: { ...blankLives, country } }, year: null });
     expect([is.clock, is.paper, is.currency]).toEqual([clock, paper, currency]);
     // Canada writes years first by the CLDR, and months before days.
     expect(is.order).toBe(order);
     expect(Intl.getCanonicalLocales(is.locale)).toEqual([is.locale]);
   });
   it('what the family says comes first', () => {
-    const is = customsOf({ ...lives, country: 'US', dates: 'day first', clock: 24, paper: 'A4' });
+    const is = customsOf({
+      family: {
+        ...blankFamily,
+        lives: { ...blankLives, country: 'US', dates: 'day first', clock: 24, paper: 'A4' },
+      },
+      year: null,
+    });
     expect(is).toMatchObject({ order: 'day first', clock: 24, paper: 'A4', locale: 'en-GB' });
+  });
+  it('where the holidays of the year are looked up counts while nobody has said where they live', () => {
+    const year = { ...blankYear, starts: '2026-09-01', ends: '2027-06-01', country: 'US' };
+    expect(customsOf({ family: blankFamily, year })).toMatchObject({ order: 'month first', clock: 12 });
   });
   it.each([
     [4, 'US', 'grade 4'],

@@ -5,20 +5,20 @@
  */
 import currencies from 'country-to-currency';
 import type { IsoDate } from '../plan/measures';
-import type { Family, Plan } from '../plan/plan';
+import type { Plan } from '../plan/plan';
 
 /** Which of two numbers with a stroke or a point between them comes first. */
 export type DateOrder = 'day first' | 'month first';
 /** Hours on the clock. */
 export type Clock = 12 | 24;
-export type Paper = 'A4' | 'letter';
+export type PaperSize = 'A4' | 'letter';
 
 export interface Customs {
   /** Language and country, as `Intl` takes it; `en-GB` where no country is said. */
   locale: string;
   order: DateOrder;
   clock: Clock;
-  paper: Paper;
+  paper: PaperSize;
   /** Code by ISO 4217; empty where no country is said. */
   currency: string;
 }
@@ -51,30 +51,32 @@ function localeFor(country: string, order: DateOrder): string {
   return order === 'month first' ? 'en-US' : 'en-GB';
 }
 
-export function customsOf(lives: Family['lives'] | undefined): Customs {
-  const country = lives?.country ?? '';
-  const order = lives?.dates ?? dateOrderIn(country);
-  return {
-    locale: localeFor(country, order),
-    order,
-    clock: lives?.clock ?? clockIn(country),
-    paper: lives?.paper ?? (LETTER.has(country) ? 'letter' : 'A4'),
-    currency: isCountry(country) ? ((currencies as Record<string, string>)[country] ?? '') : '',
-  };
-}
-
 /** The country of a family: as it says where it lives, else where its year's holidays are looked up. */
 export const countryOf = ({ family, year }: Pick<Plan, 'family' | 'year'>): string =>
   family?.lives?.country || year?.country || '';
 
-/** How dates are read that this family brings in. */
-export interface Reader {
+/** The customs of a family: of its country, but for what it has said itself. */
+export function customsOf(plan: Pick<Plan, 'family' | 'year'>): Customs {
+  const country = countryOf(plan);
+  const own = plan.family?.lives;
+  const order = own?.dates ?? dateOrderIn(country);
+  return {
+    locale: localeFor(country, order),
+    order,
+    clock: own?.clock ?? clockIn(country),
+    paper: own?.paper ?? (LETTER.has(country) ? 'letter' : 'A4'),
+    currency: isCountry(country) ? ((currencies as Record<string, string>)[country] ?? '') : '',
+  };
+}
+
+/** How dates are written in what a family brings in: near which day one without a year lies, and in which order. */
+export interface DatesWritten {
   near: IsoDate;
   order: DateOrder;
 }
-export const readerOf = (plan: Pick<Plan, 'family' | 'year'>, near: IsoDate): Reader => ({
+export const datesWritten = (plan: Pick<Plan, 'family' | 'year'>, near: IsoDate): DatesWritten => ({
   near,
-  order: plan.family?.lives?.dates ?? dateOrderIn(countryOf(plan)),
+  order: customsOf(plan).order,
 });
 
 /** What a school grade is called: grade, year (one on in England and New Zealand) or class. Common usage, no source. */

@@ -3,7 +3,7 @@
  * no river, an egg of clay no egg, baking soda no baking. Common practice, no source.
  */
 
-import { anyOf, or } from './patterns';
+import { anyOf, or } from '../plan/patterns';
 
 /** Verbs whose object is not there itself: it is on paper, in words or in play. */
 const SHOWN = or(

@@ -8,8 +8,8 @@ import {
   outdentTopic,
   splitLesson,
   swapLessons,
-  moveLessons,
 } from '../edit/shape';
+import { moveLessons } from '../edit/lessons';
 import { titled } from '../plan/called';
 import { pattern } from '../plan/lesson';
 import { id } from '../plan/measures';

@@ -1,6 +1,7 @@
 import { titled } from '../plan/called';
 import { z } from 'zod';
-import { addBooks, addLoans, editBook, mergeBooks, removeBook } from '../edit/books';
+import { addLoans } from '../edit/loans';
+import { addBooks, editBook, mergeBooks, removeBook } from '../edit/books';
 import { book } from '../plan/book';
 import { id, isoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';

@@ -1,9 +1,6 @@
 /** Books on the shelf, pulled for a unit in a role, and put on its lessons. */
 import { newPart } from './new-lesson';
-import { shortDate } from '../calendar/dates';
-import { blankLoan } from '../plan/blank';
 import type { Book } from '../plan/book';
-import type { IsoDate } from '../plan/measures';
 import type { Plan, Pull, Role, Use } from '../plan/plan';
 import type { Lesson } from '../plan/lesson';
 import { GONE, withChanged, type Edit } from './edit';
@@ -239,28 +236,6 @@ export const addBooks =
     }
     if (!made.length) return { refused: 'There is no book in it.' };
     return { plan: { ...plan, books: [...plan.books, ...made] } };
-  };
-
-/** Puts books on the shelf that came home from a library: out since today, and due when it says. */
-export const addLoans =
-  (drafts: readonly { book: BookFields; due: IsoDate | null }[]): Edit =>
-  (plan, context) => {
-    const done = addBooks(drafts.map((d) => (d.due ? { ...d.book, source: 'borrowed' as const } : d.book)))(
-      plan,
-      context,
-    );
-    if ('refused' in done) return done;
-    const { today, newId } = context;
-    const early = drafts.find((d) => d.due && d.due < today);
-    if (early)
-      return {
-        refused: `“${early.book.title}” would have been due on ${shortDate(early.due!)}, before today. Say the day it is due.`,
-      };
-    const made = done.plan.books.slice(plan.books.length);
-    const loans = drafts.flatMap(({ due }, i) =>
-      due ? [{ ...blankLoan, id: newId(), bookId: made[i].id, from: today, due }] : [],
-    );
-    return { plan: { ...done.plan, loans: [...done.plan.loans, ...loans] } };
   };
 
 /** Takes books off the shelf for good; their pages leave the lessons. */

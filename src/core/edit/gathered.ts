@@ -1,8 +1,9 @@
 /** What is gathered for a unit: objectives, the children's questions, the ideas of the brainstorm. */
-import { readerOf } from '../calendar/customs';
+import { datesWritten } from '../calendar/customs';
 import { newLesson, partOf } from './new-lesson';
 import { blankDraftPart } from '../formats/blank-draft';
-import { kindFrom, readActivity } from '../formats/activity-line';
+import { kindFrom } from '../formats/kind-words';
+import { readActivity } from '../formats/activity-line';
 import { asChildIds } from '../plan/lookup';
 import type { Part } from '../plan/lesson';
 import type { IsoDate } from '../plan/measures';
@@ -148,7 +149,10 @@ export const placeIdea =
     const lesson = plan.lessons.find((l) => l.id === lessonId);
     const unit = plan.units.find((u) => u.id === lesson?.unitId);
     if (!idea || !unit) return { refused: GONE };
-    const doing = readActivity(idea.text, readerOf(plan, today)) ?? { ...blankDraftPart, title: idea.text };
+    const doing = readActivity(idea.text, datesWritten(plan, today)) ?? {
+      ...blankDraftPart,
+      title: idea.text,
+    };
     const childIds = idea.childIds.length ? asChildIds(idea.childIds, unit, plan.children, doing.kind) : null;
     const part = { ...partOf(lessonId, doing, newId), childIds };
     return { plan: { ...plan, ideas: plan.ideas.filter((i) => i.id !== id), parts: [...plan.parts, part] } };

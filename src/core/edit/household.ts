@@ -4,6 +4,8 @@ import type { Adult, ThingInHouse } from '../plan/household';
 import type { Family } from '../plan/plan';
 import { levelOf } from '../prep/in-house';
 import { GONE, momentOf, withChanged, type Edit } from './edit';
+import { blankLives } from '../plan/blank';
+import { countryOf } from '../calendar/customs';
 
 export type AdultFields = Omit<Adult, 'id'>;
 
@@ -89,19 +91,16 @@ export const setCounting =
         }
       : { refused: 'Say first who the family is.' };
 
-type Lives = NonNullable<Family['lives']>;
-const NOWHERE: Lives = { country: '', region: '', dates: null, clock: null, paper: null };
-
 /** Says where the family lives, or one of its customs; what is not said stays as it was. */
 export const setWhere =
-  (change: Partial<Lives>): Edit =>
+  (change: Partial<NonNullable<Family['lives']>>): Edit =>
   (plan) => {
     const { family, year } = plan;
     if (!family) return { refused: 'Say first who the family is.' };
-    const was = family.lives ?? NOWHERE;
+    const was = family.lives ?? blankLives;
     const lives = { ...was, ...change };
     // Holidays are looked up where the family lives, unless its year says elsewhere.
-    const moves = year !== null && (year.country || '') === was.country;
+    const moves = year !== null && year.country === countryOf(plan);
     return {
       plan: {
         ...plan,

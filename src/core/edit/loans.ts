@@ -7,8 +7,9 @@ import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 import { dueAfter, stageOf } from '../loans/dates';
 import { lessonsCovered } from '../books/fit';
-import { pullBook, putOnLesson, withoutUse } from './books';
+import { addBooks, pullBook, putOnLesson, withoutUse, type BookFields } from './books';
 import { GONE, withChanged, type Edit } from './edit';
+import { shortDate } from '../calendar/dates';
 
 export const setCard =
   (card: Card | null): Edit =>
@@ -36,6 +37,28 @@ export const wantLoan =
         loans: [...plan.loans, loan],
       },
     };
+  };
+
+/** Puts books on the shelf that came home from a library: out since today, and due when it says. */
+export const addLoans =
+  (drafts: readonly { book: BookFields; due: IsoDate | null }[]): Edit =>
+  (plan, context) => {
+    const done = addBooks(drafts.map((d) => (d.due ? { ...d.book, source: 'borrowed' as const } : d.book)))(
+      plan,
+      context,
+    );
+    if ('refused' in done) return done;
+    const { today, newId } = context;
+    const early = drafts.find((d) => d.due && d.due < today);
+    if (early)
+      return {
+        refused: `“${early.book.title}” would have been due on ${shortDate(early.due!)}, before today. Say the day it is due.`,
+      };
+    const made = done.plan.books.slice(plan.books.length);
+    const loans = drafts.flatMap(({ due }, i) =>
+      due ? [{ ...blankLoan, id: newId(), bookId: made[i].id, from: today, due }] : [],
+    );
+    return { plan: { ...done.plan, loans: [...done.plan.loans, ...loans] } };
   };
 
 export const unwantLoan =

@@ -8,17 +8,9 @@ import { canonical } from '../plan/canonical';
 import type { Plan } from '../plan/plan';
 import { perform, type Edit } from './edit';
 import { addIdeas, addObjectives, placeIdea, suitIdea, tieObjective, turnIdea } from './gathered';
-import { addDrafts, dealActivities } from './lessons';
+import { addDrafts, dealActivities, moveLessons } from './lessons';
 import { keepOutline, placeOutline } from './rules';
-import {
-  groupLessons,
-  indentLesson,
-  joinLessons,
-  moveLessons,
-  outdentTopic,
-  splitLesson,
-  swapLessons,
-} from './shape';
+import { groupLessons, indentLesson, joinLessons, outdentTopic, splitLesson, swapLessons } from './shape';
 import { markDone } from './today';
 import { dropInIllness, endUnit, letUnitWait, placeInRow, placeUnit } from './year';
 import { inkDays, layOutAgain } from './weeks';

@@ -178,27 +178,6 @@ export const swapLessons =
     };
   };
 
-/**
- * Moves lessons of a unit together to another place among its lessons, in the order they stand in.
- * @param to the number, from 1, that the first of them has then
- */
-export const moveLessons =
-  (ids: readonly string[], to: number): Edit =>
-  (plan) => {
-    const moving = plan.lessons.filter((l) => ids.includes(l.id));
-    const unitId = moving[0]?.unitId;
-    if (!moving.length || moving.length !== new Set(ids).size || moving.some((l) => l.unitId !== unitId))
-      return { refused: GONE };
-    const others = plan.lessons.filter((l) => l.unitId === unitId && !moving.includes(l));
-    if (to < 1 || to > others.length + 1) return { refused: `Say a place from 1 to ${others.length + 1}.` };
-    const inOrder = [...others.slice(0, to - 1), ...moving, ...others.slice(to - 1)];
-    let next = 0;
-    return {
-      plan: { ...plan, lessons: plan.lessons.map((l) => (l.unitId === unitId ? inOrder[next++] : l)) },
-      fresh: [unitId],
-    };
-  };
-
 /** Splits a lesson into so many, each with its share of topics, pages and parts; a long part is cut where there are too few. */
 export const splitLesson =
   (id: string, into: number): Edit =>

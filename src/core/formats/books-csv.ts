@@ -1,6 +1,6 @@
 /** The shelf as a table (RFC 4180), read and written alike. */
 import type { Book } from '../plan/book';
-import type { Reader } from '../calendar/customs';
+import type { DatesWritten } from '../calendar/customs';
 import { bookDraft, type BookDraft, type BooksRead } from './book-draft';
 import { readCsv, writeCsv } from './csv';
 import { dateIn } from './dates-in-text';
@@ -39,7 +39,7 @@ export const hasBookHeadings = (text: string): boolean =>
  */
 export function readBooksCsv(
   text: string,
-  reader: Reader,
+  dates: DatesWritten,
   chosen: Readonly<Record<string, string>> = {},
   said: Readonly<Record<string, string>> = {},
 ): BooksRead & { matched: { heading: string; column: string | null }[]; words: OwnWord[]; waiting: number } {
@@ -73,7 +73,7 @@ export function readBooksCsv(
       if (means === null) unsaid = true;
       return (means as W | null) ?? none;
     };
-    const dueOn = cells.due ? dateIn(cells.due, reader.near, reader.order) : undefined;
+    const dueOn = cells.due ? dateIn(cells.due, dates.near, dates.order) : undefined;
     if (cells.due && !dueOn) say(`“${cells.due}” under due: write a day, such as 9 Nov`);
     const price = /^\d{1,6}(?:[.,]\d{1,2})?$/.exec(cells.price);
     if (cells.price && !price) say(`“${cells.price}” under price: write a sum, such as 12.50`);

@@ -9,7 +9,7 @@ import { sortDrafts } from './book-draft';
 import { readBooksCsv, writeBooksCsv } from './books-csv';
 import { readBooksList } from './shelf-list';
 
-const READER = { near: '2026-11-01', order: 'day first' } as const;
+const DATES = { near: '2026-11-01', order: 'day first' } as const;
 import { readCslJson, writeCslJson } from './csl';
 
 const word = fc.constantFrom(
@@ -67,7 +67,7 @@ describe('books as tables, BibTeX and CSL-JSON', () => {
       }));
     fc.assert(
       fc.property(fc.array(full, { maxLength: 6 }), (books) => {
-        const read = readBooksCsv(writeBooksCsv(books), READER);
+        const read = readBooksCsv(writeBooksCsv(books), DATES);
         expect(read.faults).toEqual([]);
         expect(read.books.map((b) => ({ ...b.book, id: 'b' }))).toEqual(books);
       }),
@@ -109,7 +109,7 @@ describe('books from elsewhere', () => {
   it('a table names each bad row and why', () => {
     const { books, faults, unknown, words } = readBooksCsv(
       'Title;Author;ISBN;Pages;Kind;Colour\nWool;A. Halm;978-0-306-40615-7;88;book;red\nDyes;;978-0-306-40615-8;;;\n;Nobody;;;;\nMills;;;many;scroll;\nRoads;;0-306-40615-2;;picture book;',
-      READER,
+      DATES,
     );
     expect(books.map((b) => [b.book.title, b.book.label])).toEqual([
       ['Wool', '9780306406157'],
@@ -129,7 +129,7 @@ describe('books from elsewhere', () => {
   it('a family’s own labels and words are taken as they are, and a word is asked about once', () => {
     const table =
       'Title,Label,Type,Source,Due\nWool box,KIT-01,box,ours,\nMills,KIT-02,Scroll,library,9 Nov\nLooms,,scroll,,\nDyes,,DVD,,soon';
-    const read = readBooksCsv(table, READER);
+    const read = readBooksCsv(table, DATES);
     expect(read.books.map((b) => [b.book.title, b.book.label, b.book.form, b.book.source])).toEqual([
       ['Wool box', 'KIT-01', 'kit', 'owned'],
     ]);
@@ -141,7 +141,7 @@ describe('books from elsewhere', () => {
       ['form', 'DVD', 'film'],
     ]);
     expect(read.faults).toEqual([{ line: 5, what: '“soon” under due: write a day, such as 9 Nov' }]);
-    const said = readBooksCsv(table, READER, {}, { 'form scroll': 'poster' });
+    const said = readBooksCsv(table, DATES, {}, { 'form scroll': 'poster' });
     expect(said.books.map((b) => [b.book.title, b.book.form, b.due])).toEqual([
       ['Wool box', 'kit', null],
       ['Mills', 'poster', '2026-11-09'],
@@ -151,7 +151,7 @@ describe('books from elsewhere', () => {
   it('a list is read line by line, with its labels and the days on which things are due', () => {
     const read = readBooksList(
       '1. The Dyer’s Kettle; M. Oberwasser; 88 p; due 12 Nov\n2. Loom box; kit; KIT-07\n\n- Blue Roads; library book\nWeld; due whenever',
-      READER,
+      DATES,
     );
     expect(
       read.books.map((b) => [b.line, b.book.title, b.book.label, b.book.form, b.book.source, b.due]),

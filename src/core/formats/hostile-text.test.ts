@@ -10,7 +10,7 @@ import { readObjectives } from './objectives';
 import { readSupplies } from './supplies';
 
 const N = 60_000;
-const READER = { near: '2026-11-01', order: 'day first' } as const;
+const DATES = { near: '2026-11-01', order: 'day first' } as const;
 const SLOW: [string, string][] = [
   ['a wide gap', `The flock${' '.repeat(N)}x`],
   ['a wide gap before a page', `The flock${' '.repeat(N)}12`],
@@ -26,8 +26,8 @@ const SLOW: [string, string][] = [
 
 describe.each(SLOW)('%s', (_, text) => {
   it('is read as contents', () => expect(readContents(text).length).toBe(1));
-  it('is read as a guide', () => expect(readGuide(text, READER)).toBeDefined());
-  it('is read as an activity', () => expect(() => readActivity(text, READER)).not.toThrow());
+  it('is read as a guide', () => expect(readGuide(text, DATES)).toBeDefined());
+  it('is read as an activity', () => expect(() => readActivity(text, DATES)).not.toThrow());
   it('is read as objectives', () => expect(readObjectives(text)).toBeDefined());
   it('is read as supplies', () => expect(readSupplies(text)).toBeDefined());
 });

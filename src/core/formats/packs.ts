@@ -1,13 +1,13 @@
 /** Other things lessons are made from: a pack of activities, a list of questions. */
 import { readActivity } from './activity-line';
-import type { Reader } from '../calendar/customs';
+import type { DatesWritten } from '../calendar/customs';
 import { blankDraft, blankDraftPart } from './blank-draft';
 import type { Draft, DraftPart, LineFault } from './draft';
 
 /** Activities, one to a line; lines that name none are pointed at. */
 export function readActivities(
   text: string,
-  reader: Reader,
+  dates: DatesWritten,
 ): {
   activities: (DraftPart & { line: number })[];
   faults: LineFault[];
@@ -16,7 +16,7 @@ export function readActivities(
   const faults: LineFault[] = [];
   text.split(/\r\n|\r|\n/).forEach((raw, i) => {
     if (!raw.trim()) return;
-    const read = readActivity(raw, reader);
+    const read = readActivity(raw, dates);
     if (read) activities.push({ line: i + 1, ...read });
     else faults.push({ line: i + 1, what: 'it names nothing to do' });
   });

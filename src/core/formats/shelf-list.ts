@@ -1,5 +1,5 @@
 /** Books as a list, one to a line, as they are typed: “Title; author; 88 p; picture book; KIT-01; due 9 Nov”. */
-import type { Reader } from '../calendar/customs';
+import type { DatesWritten } from '../calendar/customs';
 import type { BooksRead } from './book-draft';
 import { readBookLine } from './book-line';
 import { dateIn } from './dates-in-text';
@@ -7,7 +7,7 @@ import { dateIn } from './dates-in-text';
 const DUE = /[\s;,(]*\bdue\b(?:\s+(?:back|on|by))?\s*[:.]?\s*(?<date>[^;]*)$/iu;
 const MOST_LINES = 5000;
 
-export function readBooksList(text: string, reader: Reader): BooksRead {
+export function readBooksList(text: string, dates: DatesWritten): BooksRead {
   const books: BooksRead['books'] = [];
   const faults: BooksRead['faults'] = [];
   text
@@ -18,7 +18,7 @@ export function readBooksList(text: string, reader: Reader): BooksRead {
       if (!content) return;
       const line = i + 1;
       const due = DUE.exec(content);
-      const date = due && dateIn(due.groups!.date, reader.near, reader.order);
+      const date = due && dateIn(due.groups!.date, dates.near, dates.order);
       if (due && !date) {
         faults.push({ line, what: `“${due[0].replace(/^[\s;,(]+/u, '')}” is no day; write due 9 Nov` });
         return;

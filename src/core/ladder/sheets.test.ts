@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { heightOf, onSheets, type OnSheet, type PaperSize } from './sheets';
+import type { PaperSize } from '../calendar/customs';
+import { heightOf, onSheets, type OnSheet } from './sheets';
 
 const work = (over: Partial<OnSheet> = {}): OnSheet => ({ title: 'A work', wording: '', ...over });
 const lines = (n: number): string[] =>

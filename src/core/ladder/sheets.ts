@@ -2,9 +2,8 @@
  * Works put on sheets of paper: as many as fit share one, in the order of use; what is cut out has a sheet to itself. The
  * heights are those of the printed page, in pixels of a ninety-sixth of an inch, with a little to spare.
  */
+import type { PaperSize } from '../calendar/customs';
 import type { Paper } from './paper';
-
-export type PaperSize = 'A4' | 'letter';
 
 /** What stands on a sheet beside the paper of a work itself. */
 export interface OnSheet extends Paper {

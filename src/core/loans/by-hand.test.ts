@@ -9,7 +9,7 @@ import { addDays } from '../calendar/dates';
 import { markDone } from '../edit/today';
 import { perform } from '../edit/edit';
 import { redraw } from '../layout/redraw';
-import { blankBook } from '../plan/blank';
+import { blankBook, blankLoan } from '../plan/blank';
 import type { Book } from '../plan/book';
 import type { Card, Loan } from '../plan/loan';
 import type { Plan, Pull } from '../plan/plan';
@@ -20,17 +20,9 @@ import { moneyOf } from './money';
 const CARD: Card = { loans: 2, weeks: 3, renewals: 1, days: [2, 6] };
 const TODAY = '2026-08-31';
 const LOAN: Loan = {
+  ...blankLoan,
   id: 'ln',
   bookId: 'b',
-  ref: '',
-  asked: null,
-  expected: null,
-  ready: null,
-  from: null,
-  due: null,
-  renewals: 0,
-  refused: '',
-  back: null,
 };
 /** l1 is on 31 Aug, l4 on 7 Sep, l6 on 11 Sep, l12 on 25 Sep. */
 function planWith(on: string[], over: Partial<Plan> = {}, pull: Partial<Pull> = {}): Plan {

@@ -93,7 +93,7 @@ export function askingFor(
       c.banned ? [] : c.covers.flatMap((k) => k.children.map((child) => k.lesson * children.length + child)),
     ),
   );
-  const { currency, locale } = customsOf(plan.family?.lives);
+  const { currency, locale } = customsOf(plan);
   return {
     money: { currency, locale },
     offered,

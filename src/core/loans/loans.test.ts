@@ -4,7 +4,7 @@ import { addDays } from '../calendar/dates';
 import { doWithout, readInstead, stepLoan, waitForBook, wantLoan } from '../edit/loans';
 import { perform, type Edit } from '../edit/edit';
 import { redraw } from '../layout/redraw';
-import { blankBook } from '../plan/blank';
+import { blankBook, blankLoan } from '../plan/blank';
 import type { Card, Loan } from '../plan/loan';
 import type { Plan } from '../plan/plan';
 import { dueAfter, libraryDayFrom, libraryDayUntil } from './dates';
@@ -14,17 +14,9 @@ import { moneyOf } from './money';
 const CARD: Card = { loans: 2, weeks: 3, renewals: 1, days: [2, 6] };
 const TODAY = '2026-08-31';
 const loan = (over: Partial<Loan> = {}): Loan => ({
+  ...blankLoan,
   id: 'ln',
   bookId: 'b',
-  ref: '',
-  asked: null,
-  expected: null,
-  ready: null,
-  from: null,
-  due: null,
-  renewals: 0,
-  refused: '',
-  back: null,
   ...over,
 });
 

@@ -6,6 +6,15 @@ import type { Child, Family, Mark } from './plan';
 import type { Unit } from './unit';
 import type { SchoolYear } from './year';
 
+/** Where a family lives, before it has said anything: as the country has it, and no country. */
+export const blankLives: NonNullable<Family['lives']> = {
+  country: '',
+  region: '',
+  dates: null,
+  clock: null,
+  paper: null,
+};
+
 export const blankFamily: Family = {
   name: '',
   leadMinutes: 150,

@@ -5,8 +5,8 @@ import { store } from '@/data/open';
 /** The customs of the family, as its plan says; those of nobody in particular while the store cannot be read. */
 export function customsNow(): Customs {
   try {
-    return customsOf(readDrawn(store()).plan.family?.lives);
+    return customsOf(readDrawn(store()).plan);
   } catch {
-    return customsOf(null);
+    return customsOf({ family: null, year: null });
   }
 }

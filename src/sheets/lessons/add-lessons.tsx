@@ -1,5 +1,6 @@
 'use client';
 /** Adding lessons from something there is: what each line becomes is shown, and can be changed, before anything is kept. */
+import type { HowRead } from '@/core/formats/guide/drafts';
 import { Choose } from '@/kit/choose';
 import { FormDialog } from '@/kit/form-dialog';
 import Link from 'next/link';
@@ -13,15 +14,13 @@ import { colour } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';
 import { applyActivities, applyContents, applyDrafts } from './actions';
 import { SOURCES, type Source } from './source-names';
-import { CARD_BECOMES, CONTENTS_BECOMES, GUIDE_BECOMES, readSource, type How } from './sources';
-
-export type Reader = Pick<How, 'near' | 'order' | 'taste' | 'codes'>;
+import { CARD_BECOMES, CONTENTS_BECOMES, GUIDE_BECOMES, readSource } from './sources';
 
 export function AddLessons({
   unitId,
   pagesOfBook,
   lessonsThere,
-  reader,
+  how,
   start,
   onClose,
 }: {
@@ -29,7 +28,7 @@ export function AddLessons({
   pagesOfBook: number | null;
   lessonsThere: number;
   /** How what is pasted is read: its dates, what the family likes, the unit's objectives. */
-  reader: Reader;
+  how: HowRead;
   /** What was pasted or chosen already. */ start: { source: Source; text: string };
   onClose: () => void;
 }) {
@@ -45,7 +44,7 @@ export function AddLessons({
   const reading = useMemo(
     () =>
       readSource(source, text, {
-        ...reader,
+        ...how,
         changes,
         pagesOfBook,
         secondLevel,
@@ -54,7 +53,7 @@ export function AddLessons({
         onLessons: onLessons && lessonsThere > 0,
         lessonsThere,
       }),
-    [source, text, changes, pagesOfBook, secondLevel, perLesson, alike, onLessons, lessonsThere, reader],
+    [source, text, changes, pagesOfBook, secondLevel, perLesson, alike, onLessons, lessonsThere, how],
   );
   const { label, help, name } = SOURCES.find((s) => s.value === source)!;
   const made = reading.activities ? reading.activities.length : reading.lessons;

@@ -168,8 +168,8 @@ export function LessonsSheet(view: LessonsView) {
           unitId={unit.id}
           pagesOfBook={view.spinePages}
           lessonsThere={lessons.length}
-          reader={{
-            ...view.reader,
+          how={{
+            ...view.dates,
             taste: unit.taste,
             codes: view.objectives.flatMap((o) => o.code || []),
           }}

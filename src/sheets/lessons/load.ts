@@ -1,5 +1,5 @@
 import { cautionsFor, type Caution } from '@/core/cautions/match';
-import { readerOf, type Reader } from '@/core/calendar/customs';
+import { datesWritten, type DatesWritten } from '@/core/calendar/customs';
 import { schoolDays } from '@/core/calendar/school-days';
 import { suppliesText, summed } from '@/core/formats/supplies';
 import { materialOf } from '@/core/ladder/material';
@@ -72,7 +72,7 @@ export interface LessonsView {
   unit?: Unit;
   spinePages: number | null;
   /** How dates are read in what is pasted. */
-  reader: Reader;
+  dates: DatesWritten;
   lessons: LessonView[];
   chosen?: string;
   children: Taker[];
@@ -110,7 +110,7 @@ const EMPTY = {
   message: '',
   days: [],
   spinePages: null,
-  reader: { near: '2000-01-01', order: 'day first' } satisfies Reader,
+  dates: { near: '2000-01-01', order: 'day first' } satisfies DatesWritten,
 };
 
 export async function loadLessons(params: SearchParams): Promise<LessonsView> {
@@ -200,7 +200,7 @@ export async function loadLessons(params: SearchParams): Promise<LessonsView> {
     unit,
     lessons,
     verdict,
-    reader: readerOf(plan, unit.starts),
+    dates: datesWritten(plan, unit.starts),
     spinePages: spine ? (books.get(spine.bookId)?.pages ?? null) : null,
     chosen: lessons.some((l) => l.id === asked)
       ? asked

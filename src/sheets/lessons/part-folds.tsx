@@ -2,7 +2,7 @@
 /** What of a part is folded away: what waits after it, when it can be, how and where it is done. */
 import styled from 'styled-components';
 import { weekdayName } from '@/core/calendar/dates';
-import { OVERNIGHT_HOURS } from '@/core/formats/activity-line';
+import { OVERNIGHT_HOURS } from '@/core/formats/times-in-text';
 import { agesInWords } from '@/core/plan/age';
 import type { Part } from '@/core/plan/lesson';
 import { PlainButton } from '@/kit/button';

@@ -4,10 +4,8 @@ import { cardGroups, draftsFromCards } from '@/core/formats/cards';
 import { lessonsFrom, MOST_LINES, readContents, type ContentsLine } from '@/core/formats/contents';
 import { blankDraftPart } from '@/core/formats/blank-draft';
 import type { Draft, DraftPart, LineFault } from '@/core/formats/draft';
-import type { Reader } from '@/core/calendar/customs';
-import { draftsFromGuide } from '@/core/formats/guide/drafts';
+import { draftsFromGuide, type HowRead } from '@/core/formats/guide/drafts';
 import type { GuideBecomes } from '@/core/formats/guide/labels';
-import type { Taste } from '@/core/plan/unit';
 import { guideIsFor, type GuideLine, MOST_GUIDE_LINES, readGuide } from '@/core/formats/guide/read';
 import { readLessonsCsv } from '@/core/formats/lessons-csv';
 import {
@@ -73,11 +71,7 @@ export const GUIDE_BECOMES: Record<GuideBecomes, string> = {
 
 export const CARD_BECOMES = { lesson: 'begins a lesson', with: 'with the one above' };
 
-export interface How extends Reader {
-  /** What the family likes best, first. */
-  taste: Taste[];
-  /** Codes of the objectives of the unit. */
-  codes: string[];
+export interface How extends HowRead {
   /** What the parent has changed, by line. */
   changes: Record<number, string>;
   pagesOfBook: number | null;

@@ -87,7 +87,7 @@ export async function loadLookBack(params: SearchParams): Promise<LookBackView> 
   });
   const leavings = leavingsOf(plan, unit, today);
   const { books, kept: _, ...figures } = back;
-  const customs = customsOf(plan.family?.lives);
+  const customs = customsOf(plan);
   return {
     info,
     today,

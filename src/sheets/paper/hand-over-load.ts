@@ -57,7 +57,7 @@ export async function loadHandOver(params: SearchParams): Promise<HandOverView> 
 
 /** Rooms of one part are one line, with what each child does in it. */
 function roomsOn(plan: Plan, date: string): HandOverRoom[] {
-  const { clock } = customsOf(plan.family?.lives);
+  const { clock } = customsOf(plan);
   const parts = byId(plan.parts);
   const names = new Map(plan.children.map((c) => [c.id, c.name]));
   const rooms = dayRooms(plan, date).filter((r) => !r.done);

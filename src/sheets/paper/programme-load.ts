@@ -28,7 +28,7 @@ export async function loadProgramme(params: SearchParams): Promise<ProgrammeView
     talks: unit.talks.talks.map((t, i) => {
       const child = plan.children.find((c) => c.id === t.childId);
       return {
-        at: clockText(times[i], customsOf(plan.family?.lives).clock),
+        at: clockText(times[i], customsOf(plan).clock),
         name: childName(plan, t.childId),
         topic: t.topic,
         minutes: t.minutes,

@@ -1,7 +1,7 @@
 /** The size of paper that is asked for, and the address of the same page on the other one. */
 import { customsNow } from '../frame/customs-load';
 import { param, type SearchParams } from '../frame/load';
-import type { PaperSize } from '@/core/ladder/sheets';
+import type { PaperSize } from '@/core/calendar/customs';
 
 export const SIZES = ['A4', 'letter'] as const satisfies readonly PaperSize[];
 export type Size = PaperSize;

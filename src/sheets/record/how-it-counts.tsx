@@ -4,6 +4,8 @@ import { Button } from '@/kit/button';
 import { Choose } from '@/kit/choose';
 import { FieldRow, FieldStack, NumberField, TextField } from '@/kit/field';
 import { Fold } from '@/kit/fold';
+import { KEEPS } from '@/core/plan/words';
+import { KEPT_BY } from '../frame/kept-words';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { count } from './actions';
@@ -14,11 +16,7 @@ const HOURS = [
   { value: 'shared', name: 'shared out among them' },
 ] as const;
 
-const KEPT = [
-  { value: 'anything', name: 'anything of school was done' },
-  { value: 'minutes', name: 'a child had so many minutes' },
-  { value: 'parts', name: 'so many things were done' },
-] as const;
+const KEPT = KEEPS.map((by) => ({ value: by, name: KEPT_BY[by] }));
 
 export function HowItCounts({
   view: { minutes, retention, shares, reward, keeps, daysExpected },

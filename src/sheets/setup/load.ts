@@ -26,6 +26,7 @@ import { load, type FrameInfo, type SearchParams } from '../frame/load';
 
 export interface SetupView {
   drawnOn: DrawnOn;
+  country: string;
   countries: { code: string; name: string }[];
   regions: { code: string; name: string }[];
   info: FrameInfo;
@@ -56,7 +57,8 @@ export async function loadSetup(params: SearchParams): Promise<SetupView> {
     drawnOn: drawnOnFrom((await cookies()).get(DRAWN_ON_COOKIE)?.value),
     family: plan.family,
     countries: countries(),
-    regions: plan.family?.lives?.country ? regions(plan.family.lives.country) : [],
+    country: countryOf(plan),
+    regions: countryOf(plan) ? regions(countryOf(plan)) : [],
     adults: plan.adults,
     pantry: pantryNow(plan),
     kinds: kindsOf(plan),

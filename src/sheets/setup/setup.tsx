@@ -46,7 +46,12 @@ export function SetupSheet(view: SetupView) {
           <FamilyForm family={view.family} />
           <Children rows={view.children} />
           {view.family ? (
-            <Where lives={view.family.lives} countries={view.countries} regions={view.regions} />
+            <Where
+              lives={view.family.lives}
+              country={view.country}
+              countries={view.countries}
+              regions={view.regions}
+            />
           ) : null}
           {view.family ? <Handwriting hands={view.family.hands} /> : null}
           {view.family ? <Adults rows={view.adults} /> : null}

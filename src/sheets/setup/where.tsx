@@ -1,5 +1,6 @@
 'use client';
 /** Where the family lives: its country says how dates, times, paper and money are written; each can be said otherwise. */
+import { blankLives } from '@/core/plan/blank';
 import type { Family } from '@/core/plan/plan';
 import { Choose } from '@/kit/choose';
 import { FieldRow, FieldStack } from '@/kit/field';
@@ -9,78 +10,71 @@ import { saveWhere } from './actions';
 import { Ruled } from './ruled';
 
 type Lives = NonNullable<Family['lives']>;
-const NOWHERE: Lives = { country: '', region: '', dates: null, clock: null, paper: null };
 
-const CLOCKS = { country: null, '12': 12, '24': 24 } as const;
-
+/** `country` is where the family lives as the plan has it, also by the holidays of its year. */
 export function Where({
   lives,
+  country,
   countries,
   regions,
 }: {
   lives: Family['lives'];
+  country: string;
   countries: { code: string; name: string }[];
   regions: { code: string; name: string }[];
 }) {
   const { act } = useAct();
-  const now = lives ?? NOWHERE;
+  const now = lives ?? blankLives;
   const change = (to: Partial<Lives>): void => act((base) => saveWhere(base, to));
   return (
     <section aria-labelledby="where">
       <Ruled id="where">Where you live</Ruled>
       <FieldStack>
         <FieldRow>
-          <Choose
+          <OrNot
             label="Country"
-            value={now.country || 'none'}
-            choices={[
-              { value: 'none', name: 'not said' },
-              ...countries.map((c) => ({ value: c.code, name: c.name })),
-            ]}
-            onChange={(c) => change({ country: c === 'none' ? '' : c, region: '' })}
+            value={country || null}
+            none="not said"
+            choices={countries.map((c) => [c.code, c.name])}
+            onChange={(c) => change({ country: c ?? '', region: '' })}
           />
           {regions.length ? (
-            <Choose
+            <OrNot
               label="Region"
-              value={now.region || 'all'}
-              choices={[
-                { value: 'all', name: 'the whole country' },
-                ...regions.map((r) => ({ value: r.code, name: r.name })),
-              ]}
-              onChange={(r) => change({ region: r === 'all' ? '' : r })}
+              value={now.region || null}
+              none="the whole country"
+              choices={regions.map((r) => [r.code, r.name])}
+              onChange={(r) => change({ region: r ?? '' })}
             />
           ) : null}
         </FieldRow>
         <FieldRow>
-          <Choose
+          <OrNot
             label="Dates in figures"
-            value={now.dates ?? 'country'}
+            value={now.dates}
             choices={[
-              { value: 'country', name: 'as the country has it' },
-              { value: 'day first', name: 'day before month' },
-              { value: 'month first', name: 'month before day' },
+              ['day first', 'day before month'],
+              ['month first', 'month before day'],
             ]}
-            onChange={(v) => change({ dates: v === 'country' ? null : (v as Lives['dates']) })}
+            onChange={(dates) => change({ dates })}
           />
-          <Choose
+          <OrNot
             label="Clock"
-            value={now.clock === null ? 'country' : String(now.clock)}
+            value={now.clock}
             choices={[
-              { value: 'country', name: 'as the country has it' },
-              { value: '24', name: '24 hours' },
-              { value: '12', name: '12 hours, am and pm' },
+              [24, '24 hours'],
+              [12, '12 hours, am and pm'],
             ]}
-            onChange={(v) => change({ clock: CLOCKS[v as keyof typeof CLOCKS] })}
+            onChange={(clock) => change({ clock })}
           />
-          <Choose
+          <OrNot
             label="Paper"
-            value={now.paper ?? 'country'}
+            value={now.paper}
             choices={[
-              { value: 'country', name: 'as the country has it' },
-              { value: 'A4', name: 'A4' },
-              { value: 'letter', name: 'US Letter' },
+              ['A4', 'A4'],
+              ['letter', 'US Letter'],
             ]}
-            onChange={(v) => change({ paper: v === 'country' ? null : (v as Lives['paper']) })}
+            onChange={(paper) => change({ paper })}
           />
         </FieldRow>
         <Quiet>
@@ -88,5 +82,29 @@ export function Where({
         </Quiet>
       </FieldStack>
     </section>
+  );
+}
+
+/** One of several, or null: left as the country has it. */
+function OrNot<Value extends string | number>({
+  label,
+  value,
+  none = 'as the country has it',
+  choices,
+  onChange,
+}: {
+  label: string;
+  value: Value | null;
+  none?: string;
+  choices: [Value, string][];
+  onChange: (value: Value | null) => void;
+}) {
+  return (
+    <Choose
+      label={label}
+      value={String(value ?? 'none')}
+      choices={[{ value: 'none', name: none }, ...choices.map(([v, name]) => ({ value: String(v), name }))]}
+      onChange={(chosen) => onChange(choices.find(([v]) => String(v) === chosen)?.[0] ?? null)}
+    />
   );
 }

@@ -1,7 +1,7 @@
 'use server';
 import { readBibtex } from '@/core/formats/bibtex';
 import { sortDrafts, type BooksRead, type Sorted } from '@/core/formats/book-draft';
-import { readerOf } from '@/core/calendar/customs';
+import { datesWritten } from '@/core/calendar/customs';
 import { BOOK_COLUMNS, hasBookHeadings, readBooksCsv } from '@/core/formats/books-csv';
 import { readBooksList } from '@/core/formats/shelf-list';
 import type { OwnWord } from '@/core/formats/shelf-words';
@@ -51,7 +51,7 @@ export async function previewBooks(
     };
   const { plan } = readDrawn((await desk()).db);
   const day = await today();
-  const reader = readerOf(plan, day);
+  const dates = datesWritten(plan, day);
   const isTable = hasBookHeadings(text) || /^[^\r\n]*\t/.test(text.trimStart());
   const start = text.trimStart()[0];
   const [as, read] =
@@ -60,8 +60,8 @@ export async function previewBooks(
       : start === '[' || start === '{'
         ? (['CSL-JSON', readCslJson(text)] as const)
         : isTable || Object.keys(chosen).length
-          ? (['a table', readBooksCsv(text, reader, chosen, said)] as const)
-          : (['a list', readBooksList(text, reader)] as const);
+          ? (['a table', readBooksCsv(text, dates, chosen, said)] as const)
+          : (['a list', readBooksList(text, dates)] as const);
   return {
     as,
     faults: read.faults,

@@ -1,6 +1,6 @@
 /** Out of the house: plants, animals, weather, height, roads. */
 import type { PartKind } from '../../plan/lesson';
-import { anyOf } from '../patterns';
+import { anyOf } from '../../plan/patterns';
 import { words, type CautionRow } from '../row';
 
 const CREATURES = anyOf(`

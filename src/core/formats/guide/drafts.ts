@@ -2,18 +2,21 @@
 import { sentencesIn } from '../../books/sentences';
 import type { Taste } from '../../plan/unit';
 import { blankPreparation } from '../../plan/blank';
-import { alternativeOf, kindFrom, ladderKindIn, readActivity, waitFrom } from '../activity-line';
+import { alternativeOf, readActivity } from '../activity-line';
+import { kindFrom, ladderKindIn } from '../kind-words';
+import { waitFrom } from '../times-in-text';
 import { blankDraft, blankDraftPart } from '../blank-draft';
 import type { Draft, DraftPart } from '../draft';
 import { daysBeforeFrom } from '../days-before';
 import { isCaution, remarksIn, type Said } from '../remarks';
-import type { Reader } from '../../calendar/customs';
+import type { DatesWritten } from '../../calendar/customs';
 import { readSupplies } from '../supplies';
 import { LABELLED, labelOf, wayIn } from './labels';
+import { addObjective } from './objectives';
 import { rangesIn } from './pages';
 import type { GuideLine } from './read';
 
-export interface HowRead extends Reader {
+export interface HowRead extends DatesWritten {
   /** What the family likes best, first; of several ways to do a thing the one it likes stands. */
   taste: readonly Taste[];
   /** Codes of the objectives of the unit, as they are written there. */
@@ -42,13 +45,8 @@ export function draftsFromGuide(lines: readonly GuideLine[], how: HowRead): Draf
     if (line.becomes === 'lesson') {
       fillings.push({
         draft: {
-          ...blankDraft,
+          ...structuredClone(blankDraft),
           title: line.text.slice(0, 200),
-          topics: [],
-          recall: [],
-          parts: [],
-          words: [],
-          objectiveCodes: [],
           bigIdeas: ideas,
         },
         waiting: { supplies: [], directions: [], preparations: [], said: {} },
@@ -127,38 +125,6 @@ const listed = (text: string): string[] =>
     .split(/[;,·•]/)
     .map((x) => x.trim())
     .filter(Boolean);
-
-/**
- * A code of an objective, however it is spaced: `LS 2.1`, `LS2.1` and `LS.2.1` are one, `LS 2.1` and `LS 2.13` are two.
- */
-function codePattern(code: string): RegExp | undefined {
-  const signs = [...code].filter(
-    (c, i) => /[\p{L}\d]/u.test(c) || (c === '.' && /\d/.test(code[i - 1] ?? '')),
-  );
-  if (!signs.some((c) => /[\p{L}\d]/u.test(c))) return undefined;
-  const joined = signs.map((c, i) => {
-    const between = i > 0 && (/\p{L}/u.test(c) || /\p{L}/u.test(signs[i - 1])) ? '[\\s\\-_/.]*' : '';
-    return between + (c === '.' ? '\\.' : c);
-  });
-  return new RegExp(`[([]?(?<![\\p{L}\\d])${joined.join('')}(?![\\p{L}\\d]|\\.\\d)[)\\]]?`, 'giu');
-}
-
-/** An objective: tied by its code to those of the unit, its words kept. */
-function addObjective(draft: Draft, text: string, codes: readonly string[]): void {
-  let words = text;
-  for (const code of codes) {
-    const pattern = codePattern(code);
-    if (!pattern || words.search(pattern) < 0) continue;
-    draft.objectiveCodes.push(code);
-    words = words.replace(pattern, ' ');
-  }
-  words = words
-    .replace(/\s+/gu, ' ')
-    .replace(/\s+([.,;])/gu, '$1')
-    .replace(/^[\s,;:–-]+|[\s,;:–-]+$/gu, '');
-  if (/\p{L}/u.test(words) && !/^(?:and|or)$/iu.test(words))
-    draft.objective = [draft.objective, words].filter(Boolean).join('; ').slice(0, 500);
-}
 
 /** Pages of the lesson; what lies apart from them stands as a topic with its page, so that no end is lost. */
 function addPages(draft: Draft, text: string): void {

@@ -1,4 +1,5 @@
 /** The labels of a guide, and what stands under each. */
+import { anyOf } from '../../plan/patterns';
 
 /** What a line of a guide becomes. */
 export type GuideBecomes =
@@ -19,8 +20,6 @@ export type GuideBecomes =
   | 'recall'
   | 'nothing';
 
-/** Any of these words, in a pattern. */
-const any = (words: string): string => `(?:${words.split(' ').join('|')})`;
 const DOING =
   'do activit(?:y|ies) make experiments? demonstrations? crafts? cook(?:ing)? games? walk films? watch projects? hands[-\\s]on music trip procedure steps instructions';
 const LABELS: readonly [GuideBecomes, RegExp][] = [
@@ -42,7 +41,7 @@ const LABELS: readonly [GuideBecomes, RegExp][] = [
     /^(?:recall|questions?|review|ask|discuss(?:ion)?(?: questions?)?|talk about it|comprehension)$/i,
   ],
   ['caution', /^(?:cautions?|warnings?|safety(?: notes?)?|take care|careful)$/i],
-  ['part', new RegExp(`^${any(DOING)}$`, 'i')],
+  ['part', new RegExp(`^${anyOf(DOING)}$`, 'i')],
 ];
 export const LABELLED = /^(?<label>[\p{L}’' -]{2,24}):\s*(?<rest>.*)$/u;
 
@@ -67,8 +66,15 @@ export function labelOf(body: string): { becomes: GuideBecomes; label: string; r
 }
 
 /** “Choose one of these:”, with the ways behind it where they stand on the same line. */
-export const CHOOSE =
-  /^(?:choose|pick|select|do|try)\s+(?:any\s+)?(?:one|1)(?:\s+(?:of|from)\s+(?:these|the following|them)(?:\s+\p{L}+)?|\s+(?:activity|activities|way|ways|option|options))?\s*(?:[:.–—-]\s*(?<rest>.*)|$)|^one of (?:these|the following)\s*:?\s*(?<these>.*)$/iu;
+const OF_THESE = '\\s+(?:of|from)\\s+(?:these|the following|them)(?:\\s+\\p{L}+)?';
+const A_WAY = '\\s+(?:activit(?:y|ies)|ways?|options?)';
+export const CHOOSE = new RegExp(
+  [
+    `^(?:choose|pick|select|do|try)\\s+(?:any\\s+)?(?:one|1)(?:${OF_THESE}|${A_WAY})?\\s*(?:[:.–—-]\\s*(?<rest>.*)|$)`,
+    '^one of (?:these|the following)\\s*:?\\s*(?<these>.*)$',
+  ].join('|'),
+  'iu',
+);
 /** A way among several, by its letter or by what it is. */
 export const OPTION = /^(?:option|way|choice|alternative)\s+(?:[a-f]|\d)\s*[:.)–—-]\s*(?<rest>.+)$/iu;
 export const WAYS: readonly [string, RegExp][] = [

@@ -3,10 +3,12 @@
  * (“Objective:”, “Read:”, “Do:”, “You need:”, “Prepare:”, “Words:”, “Recall:”), becomes their objective, pages, parts,
  * supplies and so on. Every line is shown with what it becomes; what is said of a line by hand carries what stands below.
  */
-import { kindFrom, ladderKindIn, minutesFrom, waitFrom } from '../activity-line';
+import { kindFrom, ladderKindIn } from '../kind-words';
+import { minutesFrom, waitFrom } from '../times-in-text';
 import { isCaution, remarksIn } from '../remarks';
-import type { Reader } from '../../calendar/customs';
+import type { DatesWritten } from '../../calendar/customs';
 import { headingsOf, type GuideText, type Heading } from './headings';
+import { NAMES_DOING } from './doing-words';
 import { CHOOSE, labelOf, OPTION, OR_ALONE, OR_FIRST, unnumbered, wayIn, type GuideBecomes } from './labels';
 import { isPages } from './pages';
 
@@ -59,7 +61,7 @@ interface State {
  */
 export function readGuide(
   text: string,
-  reader: Reader,
+  dates: DatesWritten,
   changes: Readonly<Record<number, string>> = {},
 ): GuideLine[] {
   const { lines, gaps } = linesOf(text);
@@ -72,7 +74,7 @@ export function readGuide(
     untitled: undefined,
   };
   return lines.flatMap((l, i): GuideLine[] => {
-    const read = lineOf(l, headings.get(l.line), state, reader, gaps.has(l.line), lines[i + 1]);
+    const read = lineOf(l, headings.get(l.line), state, dates, gaps.has(l.line), lines[i + 1]);
     const changed = changes[l.line] as GuideBecomes | undefined;
     const becomes = changed ?? read.becomes;
     after(becomes, changed !== undefined, state);
@@ -140,7 +142,7 @@ function lineOf(
   { content, bulleted }: GuideText,
   heading: (Heading & { is: 'lesson' | 'above' | 'within' }) | undefined,
   state: State,
-  reader: Reader,
+  dates: DatesWritten,
   gap: boolean,
   next: GuideText | undefined,
 ): Read {
@@ -160,7 +162,7 @@ function lineOf(
   // Big ideas stand at the head of a week, above its first lesson.
   if (idea?.becomes === 'idea' && idea.rest) return plain(idea.rest, 'idea');
   if (!state.inLesson) return plain(body, 'nothing', { doubt: 'above the first lesson' });
-  return bodyOf(body, stepped, state, reader, gap, next);
+  return bodyOf(body, stepped, state, dates, gap, next);
 }
 
 /** What a line in a lesson becomes. */
@@ -168,7 +170,7 @@ function bodyOf(
   body: string,
   stepped: boolean,
   state: State,
-  reader: Reader,
+  dates: DatesWritten,
   gap: boolean,
   next: GuideText | undefined,
 ): Read {
@@ -204,18 +206,18 @@ function bodyOf(
     const kept = label.becomes === 'part' ? `${label.label}: ${label.rest}` : label.rest;
     return plain(kept, label.becomes);
   }
-  return unlabelled(body, stepped, state, reader, gap);
+  return unlabelled(body, stepped, state, dates, gap);
 }
 
 /** What a line without a label becomes: a remark on what stands above, one of several ways, or what its label above says. */
-function unlabelled(body: string, stepped: boolean, state: State, reader: Reader, gap: boolean): Read {
+function unlabelled(body: string, stepped: boolean, state: State, dates: DatesWritten, gap: boolean): Read {
   const { under } = state;
   const timed = minutesFrom(body).minutes !== null;
   if (isPages(body)) return plain(body, 'pages');
   if (under === 'caution') return plain(`Caution: ${body}`, 'caution');
   if (isCaution(body)) return plain(body, 'caution');
   const wait = waitFrom(body);
-  const { said, rest } = remarksIn(wait?.rest ?? body, reader);
+  const { said, rest } = remarksIn(wait?.rest ?? body, dates);
   if (said.prediction || said.indoors) return plain(body, 'remark');
   const says = wait !== undefined || Object.keys(said).length > 0;
   if (says && !timed && !stepped && (!/\p{L}/u.test(rest) || said.lead)) return plain(body, 'remark');
@@ -230,13 +232,9 @@ function unlabelled(body: string, stepped: boolean, state: State, reader: Reader
   // A few words that name something to do are a part, others what the lesson is about.
   return plain(
     body,
-    DOES.test(body) || kindFrom(body) !== 'activity' || /[(\d]/u.test(body) ? 'part' : 'topic',
+    NAMES_DOING.test(body) || kindFrom(body) !== 'activity' || /[(\d]/u.test(body) ? 'part' : 'topic',
   );
 }
-
-/** Words that begin what is to be done. Common usage, no source. */
-const DOES =
-  /^(?:act|answer|arrange|ask|blow|bring|carry|catch|choose|collect|colou?r|compare|complete|copy|count|decorate|describe|design|discuss|do|explain|explore|feel|fill|find|finish|gather|give|glue|go|grind|guess|hang|hide|hold|hunt|invent|invite|join|jump|learn|lay|list|listen|look|make|mark|match|melt|mix|name|narrate|open|pick|plan|plant|play|point|pour|practi[sc]e|press|prepare|pretend|put|read|repeat|roll|say|search|send|set|share|show|sit|smell|sort|spin|start|stir|take|talk|tell|think|throw|touch|trace|try|use|visit|wash|watch|weigh|write)\b/iu;
 
 /** A few words that are no sentence; a sentence says how. */
 const isPhrase = (body: string): boolean =>

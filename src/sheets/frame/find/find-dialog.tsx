@@ -36,6 +36,7 @@ export function FindDialog({
 }) {
   const [typed, setTyped] = useState('');
   const [answer, setAnswer] = useState<{ to: string; found: Found[] }>();
+  const [isSilent, setSilent] = useState(false);
   const [at, setAt] = useState(0);
   const [last] = useState(recent);
   const list = useRef<HTMLUListElement>(null);
@@ -50,10 +51,13 @@ export function FindDialog({
       .then((r) => r.json() as Promise<Found[]>)
       .then((found) => {
         setAnswer({ to: words, found });
+        setSilent(false);
         setAt(0);
       })
       // An answer that is not waited for any more changes nothing.
-      .catch(() => undefined);
+      .catch(() => {
+        if (!asking.signal.aborted) setSilent(true);
+      });
     return () => asking.abort();
   }, [words, unitId]);
   useEffect(() => {
@@ -128,7 +132,11 @@ export function FindDialog({
           );
         })}
       </List>
-      <Quiet role="status">{messageOf(words, answer?.to === words, rows.length)}</Quiet>
+      <Quiet role="status">
+        {isSilent
+          ? 'Hausplan does not answer. Is it still running?'
+          : messageOf(words, answer?.to === words, rows.length)}
+      </Quiet>
     </Dialog>
   );
 }

@@ -1,7 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { readHausplanJson } from '@/core/formats/hausplan-json';
+import { KEEPS } from '@/core/plan/words';
 import type { Plan } from '@/core/plan/plan';
+import { KEPT_BY } from '../kept-words';
 import { helpPages, methodSections } from '../help/pages';
 import { numbersFor } from '../how/numbers';
 import { SECTIONS, type Section } from '../how/sections';
@@ -55,6 +57,11 @@ describe('help and method', () => {
       expect(names).toContain(name);
       expect(numbersFor(section as Section, here).length).toBeGreaterThan(0);
     }
+  });
+  it.each(KEEPS)('says by what a day counts as kept: %s', (by) => {
+    const keeping = { ...plan, family: { ...plan.family!, keeps: { by, least: 3 } } };
+    const [line] = numbersFor('record', { plan: keeping, unit: undefined, today: '2026-10-28' });
+    expect(line).toContain(`A day is kept when ${KEPT_BY[by]}`);
   });
   it('says the numbers that the sheets show', () => {
     const here = { plan, unit: plan.units.find((u) => u.id === 'demo-0005'), today: '2026-10-28' };

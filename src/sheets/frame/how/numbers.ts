@@ -1,4 +1,5 @@
 /** The numbers of this family that go into a figure, in words, beside what docs/method.md says of it. */
+import { countryOf, customsOf, gradeName } from '@/core/calendar/customs';
 import { clockText, lengthText, longDate, shortDate, weekdayName } from '@/core/calendar/dates';
 import { windowsOf, yearFigures } from '@/core/calendar/school-days';
 import { readingClock } from '@/core/books/reading';
@@ -11,6 +12,7 @@ import { proposedRung, rungOf } from '@/core/plan/rungs';
 import type { Unit } from '@/core/plan/unit';
 import { SKILLS } from '@/core/plan/words';
 import { daysKept } from '@/core/record/days';
+import { KEPT_BY } from '../kept-words';
 import type { Section } from './sections';
 
 interface Here {
@@ -19,22 +21,20 @@ interface Here {
   today: string;
 }
 
-const KEPT_BY: Record<string, string> = {
-  anything: 'something of school is written down',
-  minutes: 'a child had so many minutes',
-  things: 'so many different things were done',
-};
+const dated = (date: string): string => `${longDate(date)} ${date.slice(0, 4)}`;
 
 const NUMBERS: Partial<Record<Section, (here: Here) => string[]>> = {
   calendar: ({ plan: { year } }) => {
     if (!year) return ['No year is laid down: Mondays to Fridays are school days.'];
     const figures = yearFigures(year);
+    const { weeksOn, weeksOff, daysOff } = year;
     return [
-      `${longDate(year.starts)} ${year.starts.slice(0, 4)} to ${longDate(year.ends)} ${year.ends.slice(0, 4)}, on ${year.weekdays.map(weekdayName).join(', ')}.`,
-      year.weeksOff
-        ? `${count(year.weeksOn, 'week')} on, ${year.weeksOff} off: ${figures.calendarWeeks} calendar weeks ÷ ${year.weeksOn + year.weeksOff}.`
+      `${dated(year.starts)} to ${dated(year.ends)}, on ${year.weekdays.map(weekdayName).join(', ')}.`,
+      weeksOff
+        ? `${count(weeksOn, 'week')} on, ${weeksOff} off: ${figures.calendarWeeks} calendar weeks ÷ ${weeksOn + weeksOff}.`
         : 'No weeks off by rhythm.',
-      `${count(year.daysOff.length, 'stretch', 'stretches')} of days off; ${figures.schoolDays} school days in ${figures.schoolWeeks} weeks.`,
+      `${count(daysOff.length, 'stretch', 'stretches')} of days off.`,
+      `${figures.schoolDays} school days in ${figures.schoolWeeks} weeks.`,
     ];
   },
   pacing: ({ plan, unit }) => {
@@ -43,8 +43,9 @@ const NUMBERS: Partial<Record<Section, (here: Here) => string[]>> = {
     const pace = unit.lessonsPerWeek
       ? `${unit.lessonsPerWeek}${unit.mostPerWeek ? ` to ${unit.mostPerWeek}` : ''} lessons a week`
       : 'no fixed pace';
+    const end = unit.wishedEnd ? `, wished to end on ${shortDate(unit.wishedEnd)}` : '';
     return [
-      `${unit.title}: ${count(lessons, 'lesson')} from ${shortDate(unit.starts)}, ${pace}${unit.wishedEnd ? `, wished to end on ${shortDate(unit.wishedEnd)}` : ''}.`,
+      `${unit.title}: ${count(lessons, 'lesson')} from ${shortDate(unit.starts)}, ${pace}${end}.`,
       `${plan.year ? count(plan.year.weekdays.length, 'school day') : '5 school days'} in a whole week.`,
     ];
   },
@@ -58,9 +59,10 @@ const NUMBERS: Partial<Record<Section, (here: Here) => string[]>> = {
       : []),
   ],
   day: ({ plan }) => [
-    ...(plan.year
-      ? windowsOf(plan.year).map((w) => `The ${w.name}: ${clockText(w.starts)} to ${clockText(w.ends)}.`)
-      : []),
+    ...(plan.year ? windowsOf(plan.year) : []).map((w) => {
+      const { clock } = customsOf(plan);
+      return `The ${w.name}: ${clockText(w.starts, clock)} to ${clockText(w.ends, clock)}.`;
+    }),
     `You can lead ${plan.family?.leadMinutes ?? 0} min a day.`,
     ...plan.adults.map((a) => `${a.name} can lead, too.`),
   ],
@@ -78,7 +80,8 @@ const NUMBERS: Partial<Record<Section, (here: Here) => string[]>> = {
   forecast: ({ plan, today }) => {
     const days = daysKept(plan, today);
     return [
-      `Your guess: of 100 school days ${plan.family?.daysExpected ?? 90} are kept. It weighs as much as twenty days.`,
+      `Your guess: of 100 school days ${plan.family?.daysExpected ?? 90} are kept.`,
+      'It weighs as much as twenty days.',
       days ? `This year ${days.kept} were kept and ${days.lost.length} lost.` : '',
     ];
   },
@@ -88,20 +91,24 @@ const NUMBERS: Partial<Record<Section, (here: Here) => string[]>> = {
       `A thousand words aloud take you ${clock.aloud(1000)} min.`,
       ...plan.children.map((c) => {
         const own = plan.readings.filter((r) => r.childId === c.id).length;
-        return `${c.name}, alone: ${clock.alone(1000, c.id, today)} min${own ? `, from ${count(own, 'reading')} noted` : ', by grade'}.`;
+        const by = own ? `from ${count(own, 'reading')} noted` : 'by grade';
+        return `${c.name}, alone: ${clock.alone(1000, c.id, today)} min, ${by}.`;
       }),
     ];
   },
   handwriting: ({ plan, today }) =>
     plan.children.map((c) => {
       const { rate, stretch, measuredOn } = writerOf(c, today, plan.marks, plan.year?.starts);
-      return `${c.name}: ${Math.round(rate)} letters a minute${measuredOn ? `, measured on ${count(measuredOn, 'piece')}` : ', by grade'}; ${stretch} min in one stretch.`;
+      const by = measuredOn ? `measured on ${count(measuredOn, 'piece')}` : 'by grade';
+      return `${c.name}: ${Math.round(rate)} letters a minute, ${by}; ${stretch} min in one stretch.`;
     }),
   rungs: ({ plan, today }) =>
     plan.children.map((c) => {
       const age = ageOn(c.birthMonth, today);
       const own = SKILLS.filter((s) => c.rungs[s] !== undefined).map((s) => `${s} ${rungOf(c, s, today)}`);
-      return `${c.name} is ${age}, grade ${Math.max(0, gradeOf(c.birthMonth, today, plan.year?.starts))}: rung ${proposedRung(age)} by age${own.length ? `; set by you: ${own.join(', ')}` : ''}.`;
+      const grade = gradeName(gradeOf(c.birthMonth, today, plan.year?.starts), countryOf(plan));
+      const byYou = own.length ? `; set by you: ${own.join(', ')}` : '';
+      return `${c.name} is ${age}, ${grade}: rung ${proposedRung(age)} by age${byYou}.`;
     }),
   work: ({ plan, today }) =>
     plan.children.map(

@@ -1,0 +1,8 @@
+/** By what a school day counts as kept, in words. */
+import type { Family } from '@/core/plan/plan';
+
+export const KEPT_BY: Record<Family['keeps']['by'], string> = {
+  anything: 'anything of school was done',
+  minutes: 'a child had so many minutes',
+  parts: 'so many things were done',
+};
