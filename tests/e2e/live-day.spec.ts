@@ -1,3 +1,4 @@
+import type { Locator } from '@playwright/test';
 import { atRevision, expect, test } from './app';
 
 test.use({ stores: 'the demo', today: '2026-10-28T09:38' });
@@ -112,6 +113,11 @@ test.describe('on a phone', () => {
     await page.goto('/today');
     await expect(page.getByRole('heading', { name: 'Now' })).toBeVisible();
     await expect(page.getByRole('heading', { name: 'Next' })).toBeVisible();
+    // What has gone by is not what comes next.
+    const section = (name: string): Locator =>
+      page.locator('section').filter({ has: page.getByRole('heading', { name, exact: true }) });
+    await expect(section('Gone by, not ticked')).toContainText('At breakfast');
+    await expect(section('Next')).not.toContainText('At breakfast');
     await page.getByRole('button', { name: 'Junia', exact: true }).click();
     await expect(page.getByRole('checkbox', { name: /Ottilie$/ })).toHaveCount(0);
     await page.getByRole('button', { name: 'Junia', exact: true }).click();

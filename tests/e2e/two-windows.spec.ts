@@ -1,4 +1,4 @@
-import { atRevision, expect, revision, test } from './app';
+import { atRevision, expect, test } from './app';
 
 test.use({ stores: 'the demo' });
 
@@ -23,7 +23,7 @@ test('a write on an old revision is refused with a choice, and nothing typed is 
   await refusal.getByRole('button', { name: 'Leave it, look first' }).click();
   await expect(family).toHaveValue('The mill on the race');
   await expect(page.getByRole('heading', { name: 'The house by the mill race' })).toBeVisible();
-  expect(await revision(page)).toBe(2);
+  await atRevision(page, 2);
 
   // Another change from the other window, and this time the choice to go on.
   await other.getByLabel(/Minutes a day you can lead/).fill('140');

@@ -5,16 +5,13 @@ import { Choose } from '@/kit/choose';
 import { FieldRow, FieldStack, NumberField, TextField } from '@/kit/field';
 import { Fold } from '@/kit/fold';
 import { KEEPS } from '@/core/plan/words';
-import { KEPT_BY } from '../frame/kept-words';
+import { HOURS_COUNT, KEPT_BY } from '../frame/kept-words';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { count } from './actions';
 import type { RecordView } from './load';
 
-const HOURS = [
-  { value: 'in full', name: 'in full for each' },
-  { value: 'shared', name: 'shared out among them' },
-] as const;
+const HOURS = (['in full', 'shared'] as const).map((as) => ({ value: as, name: HOURS_COUNT[as] }));
 
 const KEPT = KEEPS.map((by) => ({ value: by, name: KEPT_BY[by] }));
 

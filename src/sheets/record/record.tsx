@@ -51,7 +51,7 @@ export function RecordSheet(view: RecordView) {
               { name: 'Lost', value: String(days.lost.length), how: 'record' as const },
             ]
           : []),
-        { name: 'Hours', value: String(Math.round(minutes / 60)), how: 'record' },
+        { name: 'Hours', value: String(Math.round(minutes / 60)), how: 'hours' },
       ]}
       keys={[{ keys: 'Space', does: 'on a box of what they know: not yet, with help, alone' }]}
     >

@@ -29,7 +29,7 @@ export function PhoneDay({
   const { clock } = useCustoms();
   const [of, setOf] = useState<string>();
   const rooms = view.rooms.filter((r) => of === undefined || r.childIds.includes(of));
-  const { done, now, next, later } = sorted(
+  const { done, past, now, next, later } = sorted(
     rooms,
     of === undefined ? view.children.map((c) => c.id) : [of],
     view.now,
@@ -65,6 +65,7 @@ export function PhoneDay({
           </p>
         ))}
       <Rooms title="Next" rooms={next} view={view} />
+      <Rooms title="Gone by, not ticked" rooms={past} view={view} />
       {later.length ? (
         <Fold title="Later" message={count(later.length, 'room')}>
           <Rooms rooms={later} view={view} />
@@ -115,14 +116,18 @@ function ledUntil({ starts, ends, parentMinutes, live }: DayRoom): number {
   return isWhole ? ends : starts + parentMinutes;
 }
 
-/** What is on for each of these children, then what each has next; where the day has no time, their first that is open. */
+/**
+ * What is on for each of these children, then what each has next; where the day has no time, their first that is open. What
+ * has gone by and is not ticked stands apart: it is not what comes next.
+ */
 function sorted(
   rooms: readonly DayRoom[],
   children: readonly string[],
   minute: number | undefined,
-): Record<'done' | 'now' | 'next' | 'later', DayRoom[]> {
+): Record<'done' | 'past' | 'now' | 'next' | 'later', DayRoom[]> {
   const done = rooms.filter((r) => r.done);
-  const open = rooms.filter((r) => !r.done);
+  const past = rooms.filter((r) => !r.done && minute !== undefined && r.ends <= minute);
+  const open = rooms.filter((r) => !r.done && !past.includes(r));
   const isOn = (r: DayRoom): boolean => minute !== undefined && r.starts <= minute && r.ends > minute;
   const firsts = (of: readonly DayRoom[]): DayRoom[] => {
     const first = new Set(children.map((c) => of.find((r) => r.childIds.includes(c))));
@@ -132,7 +137,7 @@ function sorted(
   const now = isUnder ? open.filter(isOn) : firsts(open);
   const rest = open.filter((r) => !now.includes(r));
   const next = firsts(rest);
-  return { done, now, next, later: rest.filter((r) => !next.includes(r)) };
+  return { done, past, now, next, later: rest.filter((r) => !next.includes(r)) };
 }
 
 function Rooms({ title, rooms, view }: { title?: string; rooms: readonly DayRoom[]; view: TodayView }) {

@@ -57,7 +57,7 @@ export function Loans({ loans, unitId }: { loans: LoansView; unitId: string | nu
         {loans.card ? (
           <PlainButton onPress={() => setOpen({ is: 'library' })}>Look in the library…</PlainButton>
         ) : null}
-        <Link href="/shelf?bring=loans">Write down what came home…</Link>
+        <CameHome href="/shelf?bring=loans">Write down what came home…</CameHome>
       </Head>
       {news.length ? (
         <News role="status">
@@ -220,3 +220,8 @@ function dayOf({ stage, loan, due }: LoanLine): string {
   if (stage === 'asked for' && loan.expected) return `expected about ${shortDate(loan.expected)}`;
   return stage === 'ready' && loan.ready ? `since ${shortDate(loan.ready)}` : '';
 }
+const CameHome = styled(Link)`
+  font-size: 13px;
+  text-decoration-thickness: 1px;
+  text-underline-offset: 3px;
+`;

@@ -12,7 +12,7 @@ import { proposedRung, rungOf } from '@/core/plan/rungs';
 import type { Unit } from '@/core/plan/unit';
 import { SKILLS } from '@/core/plan/words';
 import { daysKept } from '@/core/record/days';
-import { KEPT_BY } from '../kept-words';
+import { HOURS_COUNT, KEPT_BY } from '../kept-words';
 import type { Section } from './sections';
 
 interface Here {
@@ -73,8 +73,15 @@ const NUMBERS: Partial<Record<Section, (here: Here) => string[]>> = {
       rule
         ? `A day is kept when ${KEPT_BY[rule.by]}${rule.by === 'anything' ? '' : ` (${rule.least})`}.`
         : '',
-      `An hour that serves several subjects counts ${plan.family?.hours ?? 'in full'}.`,
       days ? `So far ${days.kept} kept and ${days.lost.length} lost.` : '',
+    ];
+  },
+  hours: ({ plan }) => {
+    const done = plan.marks.filter((m) => m.outcome === 'done');
+    const noted = done.filter((m) => m.minutes !== null).length;
+    return [
+      `Of ${count(done.length, 'tick')} ${noted} say their minutes; for the others those planned count.`,
+      `An hour that serves several subjects counts ${HOURS_COUNT[plan.family?.hours ?? 'in full']}.`,
     ];
   },
   forecast: ({ plan, today }) => {

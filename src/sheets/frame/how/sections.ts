@@ -5,6 +5,7 @@ export const SECTIONS = {
   layout: 'lay-out',
   day: 'a-day-s-times',
   record: 'the-record',
+  hours: 'the-record',
   forecast: 'the-forecast',
   reading: 'reading',
   handwriting: 'handwriting',
