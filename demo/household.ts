@@ -1,12 +1,15 @@
 /** The demo's household beside its children: an aunt who leads, what is in the house, what counts for what, a choice of two things to make. */
 import { makeAlternative } from '@/core/edit/alternatives';
 import type { Edit } from '@/core/edit/edit';
+import { addDays } from '@/core/calendar/dates';
+import { addAppointment } from '@/core/edit/appointments';
 import { addAdult, setCountsFor, setPantry } from '@/core/edit/household';
 import { addPart, type PartFields } from '@/core/edit/lessons';
 import { addRule } from '@/core/edit/rules';
 import { editUnit } from '@/core/edit/units';
 import { readSupplies } from '@/core/formats/supplies';
 import { blankPart, blankRule } from '@/core/plan/blank';
+import type { IsoDate } from '@/core/plan/measures';
 import type { Plan } from '@/core/plan/plan';
 import { DEMO_TODAY } from './day';
 
@@ -70,6 +73,39 @@ export function addHousehold(
   );
   edit(
     makeAlternative(plan().parts.find((p) => p.title === 'A belt on a card loom')!.id, loom.id),
+    DEMO_TODAY,
+  );
+}
+
+/** What takes somebody away from school: the eldest’s choir, and an errand of the parent’s. */
+export function addAppointments(
+  edit: (change: Edit, on?: string) => void,
+  [eldest]: Plan['children'],
+  last: IsoDate,
+): void {
+  const thursdays: IsoDate[] = [];
+  for (let date = '2026-10-29'; date <= last; date = addDays(date, 7)) thursdays.push(date);
+  const nobody = { childIds: [], adultIds: [], parent: false };
+  edit(
+    addAppointment({
+      ...nobody,
+      title: 'The mill choir',
+      childIds: [eldest.id],
+      dates: thursdays,
+      starts: 810,
+      ends: 870,
+    }),
+    DEMO_TODAY,
+  );
+  edit(
+    addAppointment({
+      ...nobody,
+      title: 'The miller’s accounts',
+      parent: true,
+      dates: ['2026-11-10'],
+      starts: 840,
+      ends: 900,
+    }),
     DEMO_TODAY,
   );
 }

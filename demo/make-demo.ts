@@ -38,7 +38,7 @@ import { EMPTY_PLAN, type Plan, type Role } from '@/core/plan/plan';
 import { teachEarlierYear } from './earlier-year';
 import { teachWillowAndWater } from './willow-and-water';
 import { DEMO_TODAY } from './day';
-import { activity, addHousehold } from './household';
+import { activity, addAppointments, addHousehold } from './household';
 import { writeWhatHappened } from './what-happened';
 import { FLEECE_BOOKS, type DemoBook } from './books';
 import { BIRDS_CONTENTS, BRIDGES_CONTENTS, FLEECE_CONTENTS, FLEECE_PASSAGE } from './contents';
@@ -628,6 +628,7 @@ export function demoPlan(): Plan {
   if (first) edit(markDone(first.partId, null, DEMO_TODAY), DEMO_TODAY);
   addHousehold(edit, () => plan, unit(FLEECE));
   writeWhatHappened(edit, () => plan, { willow: unit('Willow and Water'), fleece: unit(FLEECE) });
+  addAppointments(edit, plan.children, plan.year!.ends);
   return plan;
 }
 

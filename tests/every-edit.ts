@@ -2,6 +2,14 @@
 import { gatherLessons, onceMore, stretchLessons } from '../src/core/edit/stretch';
 import type { Plan } from '../src/core/plan/plan';
 import { pullBooks, removeBook, setRole } from '../src/core/edit/books';
+import {
+  addAppointment,
+  dropCalendar,
+  editAppointment,
+  removeAppointment,
+  takeCalendar,
+} from '../src/core/edit/appointments';
+import type { AppointmentFields } from '../src/core/plan/appointment';
 import { type Edit } from '../src/core/edit/edit';
 import { removeChild } from '../src/core/edit/family';
 import {
@@ -159,6 +167,16 @@ const part = (p: Plan, n: number): string => pick([...p.parts, NONE], n).id;
 const unit = (p: Plan, n: number): string => pick([...p.units, NONE], n).id;
 const book = (p: Plan, n: number): string => pick([...p.books, NONE], n).id;
 const adult = (p: Plan, n: number): string => pick([...p.adults, NONE], n).id;
+const appointment = (p: Plan, n: number): string => pick([...p.appointments, NONE], n).id;
+const appointmentAt = (p: Plan, n: number): AppointmentFields => ({
+  title: pick(['Choir', 'Piano'], n),
+  childIds: p.children.length && n % 3 ? [pick(p.children, n).id] : [],
+  adultIds: p.adults.length && n % 4 === 0 ? [pick(p.adults, n).id] : [],
+  parent: n % 3 === 0,
+  dates: [...new Set([day(n), day(n + 2), day(n + 7)])].sort(),
+  starts: 480 + 15 * (n % 20),
+  ends: 540 + 15 * (n % 20) + 30 * (n % 5),
+});
 /** A part that has alternatives, where there is one, with one of them. */
 function alternativeOf(p: Plan, n: number): [partId: string, alternativeId: string] {
   const of = p.parts.find((x) => x.alternatives.length);
@@ -598,6 +616,15 @@ export const EVERY_EDIT: Step[] = [
       ends: 800,
     }),
   (p, n) => removeAdult(adult(p, n)),
+  (p, n) => addAppointment(appointmentAt(p, n)),
+  (p, n) => editAppointment(appointment(p, n), appointmentAt(p, n + 1)),
+  (p, n) => removeAppointment(appointment(p, n)),
+  (p, n) =>
+    takeCalendar(
+      pick(['Ours', 'Choir'], n),
+      [n, n + 3].map((m) => ({ ...appointmentAt(p, m), uid: `uid${m % 4}` })),
+    ),
+  (_, n) => dropCalendar(pick(['Ours', 'Choir'], n)),
   (p, n) =>
     editPart(part(p, n), {
       ...blankPart,

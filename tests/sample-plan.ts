@@ -350,6 +350,32 @@ export const someFullPlan: fc.Arbitrary<Plan> = fc
     adults: x.ofFamily
       ? [{ id: 'a1', name: 'Aunt Wenke', minutes: 90, weekdays: [4], starts: 540, ends: null }]
       : [],
+    appointments: x.ofFamily
+      ? [
+          {
+            id: 'ap1',
+            title: 'Choir',
+            childIds: [plan.children[0].id],
+            adultIds: ['a1'],
+            parent: false,
+            dates: ['2026-09-01', '2026-09-03', '2026-09-08', '2026-09-15'],
+            starts: 560,
+            ends: 640,
+            readFrom: { calendar: 'Ours', uid: 'choir' },
+          },
+          {
+            id: 'ap2',
+            title: 'The dentist',
+            childIds: [],
+            adultIds: [],
+            parent: true,
+            dates: ['2026-09-02', '2026-09-04'],
+            starts: 600,
+            ends: 1439,
+            readFrom: null,
+          },
+        ]
+      : [],
     pantry: x.outdoors ? [{ id: 't1', name: 'alum', amount: 200, unit: 'g', since: null }] : [],
     rules: x.rhythms.map((rhythm, i): Rule => ({
       ...blankRule,

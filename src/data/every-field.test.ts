@@ -85,6 +85,8 @@ const SAMPLES: unknown[] = [
   'shared',
   'year',
   { on: 'weekday', weekday: 4, everyWeeks: 2, startWeek: 2 },
+  ['2027-02-03', '2027-02-10'],
+  { calendar: 'Ours', uid: 'x@y' },
   { kind: 'day-off', label: 'x' },
   '2027-06-20T10:00:00.000Z',
   slice.parse(emptySlice),
@@ -94,6 +96,7 @@ const SAMPLES: unknown[] = [
 /** What must fit what another field has become. */
 const FITTING: Record<string, unknown[]> = {
   'adults.ends': [1300],
+  'appointments.ends': [1430],
   'units.listens': [['demo-0002']],
 };
 

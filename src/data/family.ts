@@ -1,4 +1,5 @@
 /** Rows of the family, its adults and children, what is in the house, and its school year. */
+import type { Appointment } from '@/core/plan/appointment';
 import type { Adult, ThingInHouse } from '@/core/plan/household';
 import type { Child, Family } from '@/core/plan/plan';
 import type { SchoolYear } from '@/core/plan/year';
@@ -121,6 +122,37 @@ export function yearFrom({
       kind: off.kind as SchoolYear['daysOff'][number]['kind'],
     })),
   };
+}
+
+export function appointmentRows(appointments: readonly Appointment[]): Pick<Rows, 'appointment'> {
+  return {
+    appointment: appointments.map((a, position) => ({
+      id: a.id,
+      position,
+      title: a.title,
+      child_ids: JSON.stringify(a.childIds),
+      adult_ids: JSON.stringify(a.adultIds),
+      parent: a.parent ? 1 : 0,
+      dates: JSON.stringify(a.dates),
+      starts: a.starts,
+      ends: a.ends,
+      read_from: a.readFrom && JSON.stringify(a.readFrom),
+    })),
+  };
+}
+
+export function appointmentsFrom({ appointment }: Pick<Rows, 'appointment'>): Appointment[] {
+  return appointment.map((a) => ({
+    id: a.id as string,
+    title: a.title as string,
+    childIds: JSON.parse(a.child_ids as string),
+    adultIds: JSON.parse(a.adult_ids as string),
+    parent: a.parent === 1,
+    dates: JSON.parse(a.dates as string),
+    starts: a.starts as number,
+    ends: a.ends as number,
+    readFrom: a.read_from === null ? null : JSON.parse(a.read_from as string),
+  }));
 }
 
 export function childRows(children: readonly Child[]): Pick<Rows, 'child' | 'child_rung'> {

@@ -9,6 +9,8 @@ import { CLOSED_YEAR_COLUMNS, closedYearRows, closedYearsFrom } from './closed-y
 import {
   adultRows,
   adultsFrom,
+  appointmentRows,
+  appointmentsFrom,
   childRows,
   childrenFrom,
   familyFrom,
@@ -40,6 +42,7 @@ const KEPT_IN: { [K in keyof Plan]?: (list: NonNullable<Plan[K]>) => Partial<Row
   family: once(familyRows),
   year: once(yearRows),
   adults: once(adultRows),
+  appointments: once(appointmentRows),
   children: once(childRows),
   units: once(unitRows),
   objectives: once(objectiveRows),
@@ -76,6 +79,7 @@ const NO_ROWS = Object.fromEntries(TABLE_NAMES.map((table) => [table, []])) as u
 const PLACED = new Set<string>([
   'day_off',
   'adult',
+  'appointment',
   'child',
   'unit',
   'unit_child',
@@ -112,6 +116,7 @@ export function readPlan(db: Database.Database): Plan {
     family: familyFrom(rows),
     year: yearFrom(rows),
     adults: adultsFrom(rows),
+    appointments: appointmentsFrom(rows),
     children: childrenFrom(rows),
     units: unitsFrom(rows),
     ...gatheredFrom(rows),

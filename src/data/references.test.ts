@@ -33,6 +33,8 @@ const JOINED: Record<string, string> = {
 };
 /** Kept inside a column of JSON, where the store cannot hold to them; and a part that teaches another. */
 const IN_JSON = [
+  'appointments.childIds',
+  'appointments.adultIds',
   'books.notFor',
   // Beside those in the unit, in the same table.
   'units.listens',

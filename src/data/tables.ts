@@ -4,6 +4,7 @@ export const TABLES = {
   school_year: ['id'],
   day_off: ['id'],
   adult: ['id'],
+  appointment: ['id'],
   child: ['id'],
   child_rung: ['child_id', 'skill'],
   unit: ['id'],

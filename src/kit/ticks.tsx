@@ -9,7 +9,7 @@ export function Ticks<V extends string | number>({
   value,
   onChange,
 }: {
-  label: string;
+  label: ReactNode;
   all: readonly { value: V; name: ReactNode }[];
   value: readonly V[];
   /** What is ticked, in the order of all. */

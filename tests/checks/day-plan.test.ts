@@ -48,6 +48,7 @@ function jobShop(jobs: number[][]): Day {
     windows: [{ starts: 0, ends: 600, atSchool: true }],
     goes: new Map(),
     freeFrom: new Map(),
+    away: new Map(),
     small: new Set(),
     youngest: null,
     wishes: ONLY_THE_END,
@@ -88,6 +89,52 @@ describe('beside HiGHS, an exact solver', () => {
   });
 });
 
+describe('somebody away for a while', () => {
+  const withAway = (seed: number): Day => {
+    const day = someDay(seed);
+    const few = { ...day, rooms: day.rooms.filter((r) => r.window === 0).slice(0, 9) };
+    const at = 530 + 15 * (seed % 7);
+    return {
+      ...few,
+      away: new Map([
+        ['c1', [{ from: at, to: at + 30 }]],
+        [
+          'c3',
+          [
+            { from: 500, to: 525 },
+            { from: at + 40, to: at + 60 },
+          ],
+        ],
+        ['', [{ from: at + 20, to: at + 45 }]],
+      ]),
+    };
+  };
+
+  it('nobody is in a room meanwhile, and it costs what the check says', () => {
+    for (let seed = 1; seed <= 40; seed++) {
+      const day = withAway(seed);
+      const { times, cost } = solveDay(day);
+      expect({ seed, faults: faultsOf(day, times) }).toEqual({ seed, faults: [] });
+      expect({ seed, cost }).toEqual({ seed, cost: costOf(day, times) });
+    }
+  });
+
+  it('ends and waits cost what an exact solver makes of them', async () => {
+    const solve = await highsSolver();
+    for (const seed of [3, 5, 9]) {
+      const day = withoutOrder(withAway(seed));
+      const program = dayProgram(day);
+      const answer = await solve(program.text, 60);
+      expect(answer?.proved).toBe(true);
+      expect({ seed, ...solveDay(day), times: null }).toMatchObject({
+        seed,
+        cost: program.costOf(answer!.value),
+        proved: true,
+      });
+    }
+  });
+});
+
 /** Room after room, each as early as it goes, the first in the order of the lessons that can begin. */
 function oneAfterAnother(day: Day): Map<string, Placed> {
   const free = new Map<string, number>(day.freeFrom);
@@ -99,7 +146,11 @@ function oneAfterAnother(day: Day): Map<string, Placed> {
       .map((room) => {
         const leader = room.leaders[0] ?? null;
         const all = [...room.who, ...room.things, ...(leader === null ? [] : [leader])];
-        return { room, leader, starts: Math.max(room.opens, ...all.map((a) => free.get(a) ?? 0)) };
+        const isAway = (from: number): boolean =>
+          all.some((a) => (day.away.get(a) ?? []).some((t) => t.from < from + room.minutes && from < t.to));
+        let starts = Math.max(room.opens, ...all.map((a) => free.get(a) ?? 0));
+        while (isAway(starts)) starts++;
+        return { room, leader, starts };
       })
       .sort((a, b) => a.starts - b.starts);
     const { room, leader, starts } = open[0];

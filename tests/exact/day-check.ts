@@ -23,6 +23,8 @@ export function faultsOf(day: Day, times: Times): string[] {
   const busy = new Map<string, { id: string; from: number; to: number }[]>();
   const add = (whom: string, id: string, from: number, to: number): void => {
     if (from < (day.freeFrom.get(whom) ?? -Infinity)) faults.push(`${whom} is not free for ${id} yet`);
+    for (const a of day.away.get(whom) ?? [])
+      if (from < a.to && a.from < to) faults.push(`${whom} is away during ${id}`);
     busy.set(whom, [...(busy.get(whom) ?? []), { id, from, to }]);
   };
   for (const room of seen) {
@@ -58,7 +60,13 @@ export function costOf(day: Day, times: Times): number {
       if (!rooms.length) continue;
       const from = Math.max(window.starts, day.freeFrom.get(child) ?? 0);
       const work = rooms.reduce((sum, r) => sum + r.minutes, 0);
-      const idle = Math.max(...rooms.map((r) => r.ends)) - from - work;
+      const until = Math.max(...rooms.map((r) => r.ends));
+      const isAway = (minute: number): boolean =>
+        (day.away.get(child) ?? []).some((a) => a.from <= minute && minute < a.to);
+      const away = Array.from({ length: Math.max(0, until - from) }, (_, m) => from + m).filter(
+        isAway,
+      ).length;
+      const idle = until - from - work - away;
       cost += Math.max(0, idle) * (small ? wishes.idleSmall : wishes.idle);
       for (const hard of rooms.filter((r) => r.hard))
         cost += wishes.lightFirst * rooms.filter((r) => r.light && r.starts < hard.starts).length;

@@ -43,6 +43,18 @@ export function dayProgram(day: Day): DayProgram {
         either(i, j, room.minutes, other.minutes);
       else if (isLed) either(i, j, room.led, other.led);
     });
+    const people = [
+      ...room.who.map((id): [string, number] => [id, room.minutes]),
+      ...(room.led && room.leaders.length === 1 ? [[room.leaders[0], room.led] as [string, number]] : []),
+    ];
+    for (const [id, length] of people)
+      for (const [n, a] of (day.away.get(id) ?? []).entries()) {
+        // It is over before they go, or begins when they are back.
+        const name = `a${i}_${id.replace(/\W/g, '') || 'you'}_${n}`;
+        binaries.push(name);
+        lines.push(`s${i} - ${late} ${name} <= ${a.from - length}`);
+        lines.push(`s${i} - ${late} ${name} >= ${a.to - late}`);
+      }
     lines.push(`past${i} - s${i} >= ${room.minutes - windows[room.window].ends}`);
     if (windows[room.window].atSchool) lines.push(`zend - s${i} >= ${room.minutes}`);
   });
@@ -61,13 +73,23 @@ export function dayProgram(day: Day): DayProgram {
       for (const i of of) lines.push(`${name} - s${i} >= ${rooms[i].minutes}`);
       terms.push([price, name]);
       const work = of.reduce((sum, i) => sum + rooms[i].minutes, 0);
-      constant -= price * (Math.max(window.starts, day.freeFrom.get(child) ?? 0) + work);
+      const from = Math.max(window.starts, day.freeFrom.get(child) ?? 0);
+      constant -= price * (from + work);
+      // Who is away is not idle, where they come back in that half-day.
+      for (const [n, a] of (day.away.get(child) ?? []).entries()) {
+        const length = a.to - Math.max(a.from, from);
+        if (length <= 0) continue;
+        const back = `b_${name}_${n}`;
+        binaries.push(back);
+        lines.push(`${name} - ${late} ${back} >= ${a.to - late}`);
+        terms.push([-price * length, back]);
+      }
     });
   bounds.push(`zend >= ${first}`);
   return {
     text: [
       'Minimize',
-      ` cost: ${terms.map(([c, v]) => `${c} ${v}`).join(' + ')}`,
+      ` cost: ${terms.map(([c, v]) => `${c < 0 ? '-' : '+'} ${Math.abs(c)} ${v}`).join(' ')}`,
       'Subject To',
       ...lines.map((l, i) => ` c${i}: ${l}`),
       'Bounds',

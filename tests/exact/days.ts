@@ -57,6 +57,7 @@ export function someDay(seed: number): Day {
     windows: WINDOWS,
     goes: new Map(),
     freeFrom: new Map(),
+    away: new Map(),
     small: new Set(['c3', 'c4']),
     youngest: 'c4',
     wishes: WISHES,

@@ -4,7 +4,9 @@
  */
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import type { Away } from '@/core/calendar/away';
 import { schoolDays, windowsOf } from '@/core/calendar/school-days';
+import { PARENT } from '@/core/layout/counted';
 import { AS_CONSTRUCTED, layOut } from '@/core/layout/lay-out';
 import type { Held, LayoutInput, LayPart, LayUnit, Place } from '@/core/layout/input';
 import type { WindowName } from '@/core/plan/measures';
@@ -54,6 +56,19 @@ export function instance(seed: number): Instance {
   const apart = xoroshiro128plus(seed + 1_000_003);
   const hasOneOf = uniformInt(apart, 1, 100) <= 20;
   if (hasOneOf) traits.push('one laptop');
+  // Of their own numbers as well: who is somewhere else when.
+  const elsewhere = xoroshiro128plus(seed + 2_000_003);
+  const away = new Map<string, Away[]>();
+  if (uniformInt(elsewhere, 1, 100) <= 20) {
+    traits.push('appointments');
+    for (let n = uniformInt(elsewhere, 2, 6); n > 0; n--) {
+      const { date } = days[uniformInt(elsewhere, 0, days.length - 1)];
+      const who = [...childIds, PARENT][uniformInt(elsewhere, 0, childIds.length)];
+      const from = 480 + 15 * uniformInt(elsewhere, 0, 24);
+      const to = from + 15 * uniformInt(elsewhere, 2, 10);
+      away.set(date, [...(away.get(date) ?? []), { who, from, to, title: 'Choir' }]);
+    }
+  }
   let made = 0;
   const part = (name: string): LayPart => {
     const who = chance(60) ? childIds : [pick(childIds)];
@@ -66,6 +81,7 @@ export function instance(seed: number): Instance {
       lead: chance(50) ? minutes : 0,
       leader: null,
       dayOut: false,
+      together: true,
       needs: needs ? ['laptop'] : [],
       inUse: 3 * minutes,
       window: hasWindows && chance(40) ? pick<WindowName>(['morning', 'midday', 'afternoon']) : null,
@@ -115,6 +131,7 @@ export function instance(seed: number): Instance {
     childLimits: Object.fromEntries(childIds.map((c) => [c, limit((p) => p.minutes[c] ?? 0)])),
     leadLimit: limit((p) => p.lead),
     adults: [],
+    away,
     today: days[0].date,
     units,
     dated: [],

@@ -1,4 +1,5 @@
 /** Every command there is, by its name: the subject it belongs to and what it does, as in `weeks.inkWeek`. */
+import * as appointments from './appointments';
 import * as books from './books';
 import * as cameUp from './came-up';
 import * as facts from './facts';
@@ -21,6 +22,7 @@ import type { Command } from './command';
 const SUBJECTS = {
   family,
   year,
+  appointments,
   unit,
   shelf,
   books,

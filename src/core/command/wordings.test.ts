@@ -86,6 +86,10 @@ const PLAN: Plan = {
         }
       : u,
   ),
+  appointments: [
+    ...read.plan.appointments,
+    { ...read.plan.appointments[0], id: 'read', readFrom: { calendar: 'Ours', uid: 'x' } },
+  ],
   pulls: read.plan.pulls.map((p) => (p.id === D('0209') ? { ...p, role: 'give away' } : p)),
 };
 const WENKE = PLAN.adults[0].id;
@@ -107,6 +111,16 @@ const taking = (how: 'again' | 'new'): object => ({
 const BELT = PLAN.parts.flatMap((p) => p.alternatives).find((a) => a.title === 'A belt on a card loom')!.id;
 const OBJECTIVE = PLAN.objectives[0];
 const WORD = PLAN.units.flatMap((u) => u.vocabulary).find((v) => v.word === 'mordant')!.id;
+const CHOIR = PLAN.appointments[0].id;
+const piano = {
+  title: 'Piano',
+  childIds: [BRAM],
+  adultIds: [],
+  parent: false,
+  dates: ['2026-11-03', '2026-11-10'],
+  starts: 900,
+  ends: 945,
+};
 const adult = (name: string): object => ({ name, minutes: 60, weekdays: [3] });
 const childTyped = (): object => {
   const { rungs: _rungs, measured: _measured, ...typed } = blankChild;
@@ -154,6 +168,15 @@ const ROWS: Row[] = [
   ['Set Junia’s rung in reading', 'family.placeOnRung', { childId: JUNIA, skill: 'reading', rung: 3 }],
   // Year
   ['Changed the school year', 'year.saveYear', { ...PLAN.year, weeksOn: 6 }],
+  ['Added “Piano”, another appointment', 'appointments.saveAppointment', piano, { appointmentId: null }],
+  ['Changed “Piano”', 'appointments.saveAppointment', piano, { appointmentId: CHOIR }],
+  ['Took “The mill choir” off the appointments', 'appointments.dropAppointment', CHOIR],
+  [
+    'Read 1 appointment from “Ours”',
+    'appointments.readCalendar',
+    { calendar: 'Ours', rows: [{ ...piano, uid: 'p1' }] },
+  ],
+  ['Took off what was read from “Ours”', 'appointments.forgetCalendar', 'Ours'],
   ['Closed 2026/27, opened 2027/28', 'year.closeThisYear', nextYear()],
   ['Took Mill day off, Mon 9 Nov', 'year.takeHoliday', off('2026-11-09', 'Mill day')],
   ['Took a holiday off, Mon 9 Nov', 'year.takeHoliday', off('2026-11-09', '')],

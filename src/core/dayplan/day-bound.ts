@@ -5,6 +5,8 @@
  */
 import type { HalfDay, Shape } from './day-search';
 
+/** Minutes of a day. */
+const DAY = 24 * 60;
 /** Children up to whom all orders of waiting in turn are looked at. */
 const MOST_IN_TURN = 6;
 
@@ -122,7 +124,9 @@ export class Bound {
       let ends = Math.max(from, state.free[l]);
       for (let k = 0; k < count; k++) ends = Math.max(ends, heads[sorted[k]]) + minutes[sorted[k]];
       this.through[l * windows.length + w] = ends;
-      cost += lanes[l].price * (ends - from - work);
+      // What somebody is away for is no idle time; at most that much of it lies between.
+      const away = shape.awayBefore(l, DAY) - shape.awayBefore(l, from);
+      cost += lanes[l].price * (ends - from - work - away);
     }
     return cost;
   }

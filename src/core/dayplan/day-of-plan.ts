@@ -1,4 +1,5 @@
 /** The rooms of a date as a problem: who is in each, who leads it, and what comes before it. */
+import { awayByDate, type Stretch } from '../calendar/away';
 import { weekdayOf } from '../calendar/dates';
 import { schoolDays, windowsOf } from '../calendar/school-days';
 import { joins } from '../ladder/small';
@@ -64,11 +65,18 @@ export function dayOfPlan(
       goes: new Map(plan.adults.flatMap((a) => (a.ends === null ? [] : [[a.id, a.ends]]))),
       // Whoever leads has to be there first.
       freeFrom: new Map(plan.adults.flatMap((a) => (a.starts === null ? [] : [[a.id, a.starts]]))),
+      away: awayOn(plan, date),
       small: new Set(there.filter((c) => ageOn(c.birthMonth, date) < KEPT_BUSY_UNDER).map((c) => c.id)),
       youngest: [...there].sort((a, b) => (a.birthMonth < b.birthMonth ? 1 : -1))[0]?.id ?? null,
       wishes: WISHES,
     },
   };
+}
+
+/** Who is at an appointment when on a date. */
+function awayOn(plan: Plan, date: IsoDate): Map<string, Stretch[]> {
+  const away = groupBy(indexOf(plan).away.get(date) ?? [], (a) => a.who);
+  return new Map([...away].map(([who, times]) => [who, times.map(({ from, to }) => ({ from, to }))]));
 }
 
 /** What all days of a plan are looked up in. */
@@ -78,6 +86,7 @@ const indexOf = once((plan: Plan) => ({
   order: new Map(plan.parts.map((p, i) => [p.id, i])),
   parts: byId(plan.parts),
   adults: byId(plan.adults),
+  away: awayByDate(plan.appointments, PARENT),
   longer: longerOn(plan),
   marks: groupBy(plan.marks, (m) => m.partId),
   assigned: new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a])),

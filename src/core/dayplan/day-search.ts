@@ -1,4 +1,5 @@
 /** A day read into arrays for the search, and a half-made plan of it: which rooms have their times, and what that costs so far. */
+import { freeFrom, leftOf, minutesOf, type Stretch } from '../calendar/away';
 import type { Day } from './day';
 import { laneCosts, type LaneCosts } from './lane-costs';
 
@@ -23,12 +24,17 @@ export interface Shape {
   surely: number[][];
   surelyIn: number[][][];
   windows: number[];
+  /** When each lane is somewhere else; and for how many minutes before a time. */
+  away: (readonly Stretch[])[];
+  isAnyAway: boolean;
+  awayBefore: (lane: number, time: number) => number;
   dayStarts: number;
   /** Only when rooms end costs something, not their order. */
   onlyEnds: boolean;
 }
 
 const NOBODY = [-1];
+const NOWHERE: readonly Stretch[] = [];
 
 /** @throws RangeError where rooms wait for each other in a circle */
 export function shapeOf(day: Day): Shape {
@@ -40,6 +46,7 @@ export function shapeOf(day: Day): Shape {
   const atSchool = rooms.map((r) => day.windows[r.window].atSchool);
   const tail = tailsOf(day, after, atSchool);
   const surely = lanes.map((l) => l.rooms.filter(l.surely));
+  const away = lanes.map((l) => day.away.get(l.id) ?? NOWHERE);
   const windows = [...new Set(rooms.map((r) => r.window))].sort((a, b) => a - b);
   return {
     day,
@@ -63,6 +70,10 @@ export function shapeOf(day: Day): Shape {
     surely,
     surelyIn: surely.map((list) => windows.map((w) => list.filter((i) => rooms[i].window === w))),
     windows,
+    away,
+    isAnyAway: away.some((times) => times.length > 0),
+    awayBefore: (lane, time) =>
+      away[lane].length ? time - minutesOf(leftOf({ from: 0, to: time }, away[lane])) : 0,
     dayStarts: Math.min(...day.windows.map((w) => w.starts)),
     onlyEnds: !wishes.written && !wishes.still && !wishes.lightFirst && !wishes.youngestLater && !wishes.walk,
   };
@@ -141,7 +152,19 @@ export class HalfDay {
     let at = this.shape.opens[room];
     for (const lane of this.shape.lanesOf[room]) if (this.free[lane] > at) at = this.free[lane];
     if (leader >= 0 && this.free[leader] > at) at = this.free[leader];
-    return at;
+    return this.shape.isAnyAway ? this.besideAway(at, room, leader) : at;
+  }
+
+  /** The first moment from one on at which nobody of a room is away while they are in it. */
+  private besideAway(from: number, room: number, leader: number): number {
+    const { away, lanesOf, minutes, led } = this.shape;
+    for (let at = from; ;) {
+      let next = at;
+      for (const lane of lanesOf[room]) next = freeFrom(next, minutes[room], away[lane]);
+      if (leader >= 0) next = freeFrom(next, led[room], away[leader]);
+      if (next === at) return at;
+      at = next;
+    }
   }
 
   /** The plan with one room more, as early as it goes. */
@@ -182,8 +205,11 @@ export class HalfDay {
       this.still[l] = step.still;
       this.mask[l] |= lane.bit(room);
     }
-    if (lane.price)
-      this.cost += lane.price * (starts - lane.since(this.last[l], this.free[l], this.shape.window[room]));
+    if (lane.price) {
+      const { window, awayBefore } = this.shape;
+      const since = lane.since(this.last[l], this.free[l], window[room]);
+      this.cost += lane.price * (starts - since - awayBefore(l, starts) + awayBefore(l, since));
+    }
     this.free[l] = until;
     this.last[l] = room;
   }

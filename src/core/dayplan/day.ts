@@ -2,6 +2,7 @@
  * One day as a problem: rooms to be given times. A resource-constrained schedule; a job shop is the special case in which
  * every room has one child and one thing.
  */
+import type { Stretch } from '../calendar/away';
 
 /** Something that is done in a day, in one go. Times and lengths are in minutes, times after midnight. */
 export interface Room {
@@ -37,6 +38,8 @@ export interface Day {
   goes: ReadonlyMap<string, number>;
   /** When each child, adult or thing is free first, where that is later than the start of the day. */
   freeFrom: ReadonlyMap<string, number>;
+  /** When each child or adult is somewhere else. */
+  away: ReadonlyMap<string, readonly Stretch[]>;
   /** Children under seven. */
   small: ReadonlySet<string>;
   youngest: string | null;

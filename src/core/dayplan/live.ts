@@ -2,6 +2,7 @@
  * A day as it goes: what is done, what is going on, and the rest planned again from now. It is followed from its first
  * tick on, for as long as it is ticked.
  */
+import { freeFrom } from '../calendar/away';
 import { writtenAt } from '../plan/happened';
 import { groupBy } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
@@ -140,7 +141,8 @@ function follow(
     const { leader } = planned.get(room.id)!;
     const lanes = [...room.who, ...room.things, ...(leader === null ? [] : [leader])];
     const tick = ticks.get(room.id) ?? (isPassed(room, order.slice(i + 1), ticks) ? PASSED : undefined);
-    const ready = Math.max(room.opens, ...lanes.map((l) => (tick ? taken : freed).get(l) ?? 0));
+    const open = Math.max(room.opens, ...lanes.map((l) => (tick ? taken : freed).get(l) ?? 0));
+    const ready = tick ? open : besideAway(open, room, leader, day);
     if (!tick && (ready > now || lanes.some((l) => blocked.has(l)))) {
       for (const lane of lanes) blocked.add(lane);
       rest.set(room.id, { ...room, opens: Math.max(room.opens, now) });
@@ -165,6 +167,20 @@ function follow(
     followed.set(room.id, { leader, starts, ends: starts + room.minutes, going: 'to come' });
   }
   return followed;
+}
+
+/** The first moment from one on at which nobody of a room is away. */
+function besideAway(from: number, { who, minutes, led }: Room, leader: string | null, { away }: Day): number {
+  if (!away.size) return from;
+  const lanes = [
+    ...who.map((id) => ({ id, minutes })),
+    ...(leader === null ? [] : [{ id: leader, minutes: led }]),
+  ];
+  for (let at = from; ;) {
+    const next = lanes.reduce((t, l) => freeFrom(t, l.minutes, away.get(l.id) ?? []), at);
+    if (next === at) return at;
+    at = next;
+  }
 }
 
 const on = (room: Room, starts: number, now: number): Passing => {

@@ -29,6 +29,7 @@ const aDay = (rooms: Room[], over: Partial<Day> = {}): Day => ({
   ],
   goes: new Map(),
   freeFrom: new Map(),
+  away: new Map(),
   small: new Set(),
   youngest: null,
   wishes: WISHES,

@@ -171,12 +171,12 @@ class Search {
    * less until now, and longer until what comes next.
    */
   private stillToWait({ last, free, starts }: HalfDay): number {
-    const { lanes, surelyIn, windows, window } = this.shape;
+    const { lanes, surelyIn, windows, window, awayBefore } = this.shape;
     let cost = 0;
     for (const [l, lane] of lanes.entries()) {
       if (!lane.price || last[l] < 0) continue;
       const rooms = surelyIn[l][windows.indexOf(window[last[l]])];
-      if (rooms.some((i) => starts[i] < 0)) cost += lane.price * free[l];
+      if (rooms.some((i) => starts[i] < 0)) cost += lane.price * (free[l] - awayBefore(l, free[l]));
     }
     return cost;
   }

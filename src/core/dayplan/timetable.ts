@@ -62,6 +62,7 @@ export function timesOf(day: Day): Times {
     day.windows.map((w) => [w.starts, w.ends, Number(w.atSchool)]),
     [...day.goes].map(([who, at]) => [numberOf(who), at]),
     [...day.freeFrom].map(([who, at]) => [numberOf(who), at]),
+    [...day.away].map(([who, times]) => [numberOf(who), times.map((t) => [t.from, t.to])]),
     [...day.small].map(numberOf),
     day.youngest && numberOf(day.youngest),
   ]);

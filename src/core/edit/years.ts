@@ -132,6 +132,7 @@ function carriedOver(plan: Plan, next: NextYear, newId: () => string): Plan {
   return withoutDangling({
     ...EMPTY_PLAN,
     adults: plan.adults,
+    appointments: appointmentsFrom(plan, next.starts),
     // What was used and bought stays in the year that is closed: what is there now is what is counted from.
     pantry: pantryNow(plan).map((t) => ({ ...t, since: null })),
     family: plan.family && { ...plan.family, leadMinutes: next.leadMinutes },
@@ -152,6 +153,13 @@ function carriedOver(plan: Plan, next: NextYear, newId: () => string): Plan {
     uses: plan.uses,
     assignments: plan.assignments.filter((a) => a.byHand),
   });
+}
+
+/** The family's other appointments of the days to come. */
+function appointmentsFrom({ appointments }: Plan, first: IsoDate): Plan['appointments'] {
+  return appointments
+    .map((a) => ({ ...a, dates: a.dates.filter((d) => d >= first) }))
+    .filter((a) => a.dates.length);
 }
 
 /** What was not done of the units that go on. What a rule brings is made anew. */

@@ -1,5 +1,5 @@
 /**
- * Hausplan JSON, version 9: a whole plan as one document. Writing is canonical (fixed order of keys, two spaces,
+ * Hausplan JSON: a whole plan as one document. Writing is canonical (fixed order of keys, two spaces,
  * newline at the end), so that the same plan always gives the same bytes. Reading names every fault and where it is.
  */
 import { z } from 'zod';
@@ -10,9 +10,9 @@ import { numbered } from '../plan/pieces';
 import { dangling, LISTS } from '../plan/references';
 
 export const FORMAT = 'hausplan';
-export const VERSION = 11;
+export const VERSION = 12;
 /** Versions that can be read: what a later one added has its blank value in an earlier file. */
-const READS: readonly number[] = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11];
+const READS: readonly number[] = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12];
 
 const { marks, readings, entries, ...lasting } = sliceShape.shape;
 

@@ -11,6 +11,7 @@ export interface Breach {
     | 'parent-minutes'
     | 'adult-minutes'
     | 'one-of'
+    | 'away'
     | 'pace';
   message: string;
 }

@@ -1,24 +1,16 @@
 /** Checks a plan's sittings against minutes and pace, without the engine: sums over days, half-days and weeks. */
 import { once } from '../plan/once';
 import { shortDate } from '../calendar/dates';
+import type { IsoDate } from '../plan/measures';
+import { minutesAt, spanOf } from './check-away';
+import { placedByLayout } from './placed';
 import { schoolDays, windowsOf, type DayWindow, type SchoolDay } from '../calendar/school-days';
 import { byId, childrenOf, doneParts, groupBy, homes, isDayOut, partsByLesson } from '../plan/lookup';
-import type { Adult } from '../plan/household';
 import type { Plan, Sitting } from '../plan/plan';
 import { EVENING } from '../plan/words';
 import type { Breach } from './breach';
 import { oneOf, thingIn } from './counted';
 import { partMinutes } from './input';
-
-/**
- * Sittings that a lay-out placed. What the parent fixed by ink, by date or by having done it is theirs to put where
- * they like.
- */
-export const placedByLayout = once((plan: Plan): readonly Sitting[] => {
-  const done = doneParts(plan);
-  const fixed = new Set(plan.parts.filter((p) => p.fixedDate).map((p) => p.id));
-  return plan.sittings.filter((s) => s.state === 'pencil' && !done.has(s.partId) && !fixed.has(s.partId));
-});
 
 interface Taken {
   minutes: number;
@@ -63,7 +55,7 @@ export function overLimits(plan: Plan): Breach[] {
       const alone = here.length === 1 && out.has(here[0].partId);
       const inWindow = alone ? [] : here;
       for (const [who, taken] of minutesTaken(plan, inWindow)) {
-        const length = minutesThere(window, day, adults.get(who));
+        const length = minutesThere(plan, who, date, window, day);
         if (taken.pencil && taken.minutes > length)
           tell(who, taken, `in the ${window.name} of ${shortDate(date)}`, length);
       }
@@ -73,11 +65,19 @@ export function overLimits(plan: Plan): Breach[] {
 }
 
 /** Minutes of a window that there are on a day, for somebody who comes and goes. */
-function minutesThere(window: DayWindow, day: SchoolDay | undefined, adult: Adult | undefined): number {
-  const ends = window.name === EVENING ? window.ends : Math.min(window.ends, day?.ends ?? window.ends);
-  if (!adult) return Math.max(0, ends - window.starts);
-  if (day && !adult.weekdays.includes(day.weekday)) return 0;
-  return Math.max(0, Math.min(ends, adult.ends ?? ends) - Math.max(window.starts, adult.starts ?? 0));
+function minutesThere(
+  plan: Plan,
+  who: string,
+  date: IsoDate,
+  window: DayWindow,
+  day: SchoolDay | undefined,
+): number {
+  const [starts, ends] = spanOf(window, day);
+  const adult = plan.adults.find((a) => a.id === who);
+  if (adult && day && !adult.weekdays.includes(day.weekday)) return 0;
+  const from = Math.max(starts, adult?.starts ?? 0);
+  const to = Math.min(ends, adult?.ends ?? ends);
+  return Math.max(0, to - from - minutesAt(plan.appointments, who, date, from, to).size);
 }
 
 /** How much of a whole day a school day has. */

@@ -6,14 +6,22 @@ import { byId, doneParts, groupBy, homes, isLeft, partsByLesson } from '../plan/
 import type { Part } from '../plan/lesson';
 import type { Plan, Sitting } from '../plan/plan';
 import type { Breach } from './breach';
-import { overLimits, overPace, placedByLayout } from './check-limits';
+import { whileAway } from './check-away';
+import { overLimits, overPace } from './check-limits';
+import { placedByLayout } from './placed';
 import { EVENING } from '../plan/words';
 import { hoursBetween } from './waits';
 
 /** The promises that what stands on a day breaks. What stands on none is told by `withoutPlace`. */
 export const breaches = once((plan: Plan): readonly Breach[] => {
   if (!plan.year || !plan.family) return [];
-  return [...onClosedDays(plan), ...outOfOrder(plan), ...overLimits(plan), ...overPace(plan)];
+  return [
+    ...onClosedDays(plan),
+    ...outOfOrder(plan),
+    ...overLimits(plan),
+    ...whileAway(plan),
+    ...overPace(plan),
+  ];
 });
 
 /** Parts that a lay-out should have put on a day and has not: a plan with such a part does not hold. */

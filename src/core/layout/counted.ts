@@ -1,9 +1,9 @@
 /** Whose minutes are counted in a lay-out: each child's, the parent's, other adults', and those of what there is one of. */
+import { PARENT } from '../calendar/away';
 import type { Adult } from '../plan/household';
 import type { LayoutInput, LayPart } from './input';
 
-/** The parent, as a name among those whose minutes are counted. */
-export const PARENT = 'parent';
+export { PARENT };
 
 const ONE_OF = 'one of: ';
 

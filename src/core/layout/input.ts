@@ -1,5 +1,6 @@
 /** What a lay-out is made from, and how it is read out of a plan. */
 import { onceOf } from '../plan/once';
+import { awayByDate, PARENT, type Away } from '../calendar/away';
 import { addDays } from '../calendar/dates';
 import { schoolDays, windowsOf, type DayWindow, type SchoolDay } from '../calendar/school-days';
 import { paceForEnd } from '../pacing/pacing';
@@ -33,6 +34,8 @@ export interface LayPart {
   lead: number;
   /** The adult who leads in the parent's place. */
   leader: string | null;
+  /** All who are in it are in it at once; else each does their own. */
+  together: boolean;
   /** What it needs of which there is one in the house. */
   needs: readonly string[];
   /** Minutes that these are in use: as long as it lasts, or by one child after the other where each works alone. */
@@ -94,6 +97,8 @@ export interface LayoutInput {
   leadLimit: number;
   /** Other adults who lead, when they are there. */
   adults: readonly Adult[];
+  /** Who has an appointment of their own when, by date. */
+  away: ReadonlyMap<IsoDate, readonly Away[]>;
   /** Nothing in pencil is laid before this day. */
   today: IsoDate;
   units: LayUnit[];
@@ -157,6 +162,7 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
     childLimits: Object.fromEntries(plan.children.map((c) => [c.id, c.minutes])),
     leadLimit: plan.family.leadMinutes,
     adults: plan.adults,
+    away: away(plan),
     today: choice.today,
     search: choice.search ?? choice.fresh === 'all',
     units,
@@ -211,6 +217,11 @@ function standing(
   for (const [partId, place] of moved) held.set(partId, { ...place, kind: 'by-hand' });
   return { held, previous };
 }
+
+/** Who is away when, worked out once for a plan's appointments. */
+const away = onceOf<Plan, 'appointments', Map<IsoDate, Away[]>>(['appointments'], ({ appointments }) =>
+  awayByDate(appointments, PARENT),
+);
 
 /** The last day on which a part did not happen, by part. */
 function lastMissed(plan: Pick<Plan, 'marks'>): Map<string, IsoDate> {
@@ -292,6 +303,7 @@ export const partMinutes = onceOf<
       lead,
       // Where the parent can lead it as well, their minutes are enough on any day.
       leader: part.orParent ? null : part.adultId,
+      together: !OWN_WORK_KINDS.includes(part.kind),
       needs: part.needs.map(thingCalled),
       inUse: OWN_WORK_KINDS.includes(part.kind)
         ? Object.values(minutes).reduce((sum, m) => sum + m, 0)

@@ -1,4 +1,6 @@
 /** The minutes of every child and of all who lead, day by day and window by window: what is taken and what is free. */
+import type { Away, Stretch } from '../calendar/away';
+import { inTheWay, minutesBeside } from './beside';
 import { countedIn, inDay, inWindow, type Counted } from './counted';
 import type { LayoutInput, LayPart } from './input';
 
@@ -21,6 +23,8 @@ export class Ledger {
   private readonly people: Person[];
   private readonly windowCount: number;
   private readonly atSchool: readonly boolean[];
+  /** Half-days in which somebody has an appointment of their own. */
+  private readonly beside = new Map<number, { window: Stretch; away: readonly Away[] }>();
   /** The part of a whole day that a day has; limits of a day shrink with it. */
   private readonly share: Float64Array;
 
@@ -36,6 +40,14 @@ export class Ledger {
       windows.map((w) => ({ from: w.starts, to: w.atSchool ? Math.min(w.ends, d.ends) : w.ends })),
     );
     const all = Int32Array.from(open.flatMap((d) => d.map((w) => Math.max(0, w.to - w.from))));
+    for (const [i, day] of days.entries()) {
+      const away = input.away.get(day.date);
+      if (!away) continue;
+      for (const [w, window] of open[i].entries()) {
+        const here = away.filter((a) => a.from < window.to && a.to > window.from);
+        if (here.length) this.beside.set(i * windows.length + w, { window, away: here });
+      }
+    }
     this.people = countedIn(input).map((who): Person => {
       const { there } = who;
       const has = there
@@ -48,7 +60,13 @@ export class Ledger {
               ),
             ),
           )
-        : all;
+        : all.slice();
+      for (const [cell, { window, away }] of this.beside) {
+        if (!away.some((a) => a.who === who.id)) continue;
+        const from = Math.max(window.from, there?.starts ?? 0);
+        const to = Math.min(window.to, there?.ends ?? Infinity);
+        if (has[cell]) has[cell] = minutesBeside({ from, to }, who.id, away);
+      }
       const longest = (atSchool: boolean): number =>
         has.reduce(
           (m, n, cell) => (this.atSchool[cell % windows.length] === atSchool ? Math.max(m, n) : m),
@@ -77,7 +95,10 @@ export class Ledger {
       if (!other && usedInWindow[cell] + inWindow(part, minutes, has[cell]) > has[cell])
         other = { who: id, of: has[cell] ? 'half-day' : 'presence' };
     }
-    return other;
+    if (other) return other;
+    const busy = this.beside.get(cell);
+    const who = busy && inTheWay(part, busy.window, busy.away);
+    return who === undefined ? undefined : { who, of: 'presence' };
   }
 
   /**

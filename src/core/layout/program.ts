@@ -9,6 +9,7 @@
 import { servesFor } from '../calendar/school-days';
 import { EVENING } from '../plan/words';
 import type { LayLesson, LayoutInput, LayPart, LayUnit, Place } from './input';
+import { inTheWay, minutesBeside } from './beside';
 import { countedIn, inDay, inWindow, type Counted } from './counted';
 import { scaleOf, WEIGHT, type Scale } from './score';
 import { Slots, type Slot } from './slots';
@@ -96,6 +97,10 @@ class Program {
       if (input.windows[slots.window(s)].atSchool === (part.window === EVENING)) continue;
       if (part.weekday !== null && !servesFor(input.days, day.index, part.weekday)) continue;
       if (part.latest !== null && day.date > part.latest) continue;
+      const w = input.windows[slots.window(s)];
+      const window = { from: w.starts, to: w.atSchool ? Math.min(w.ends, day.ends) : w.ends };
+      const away = input.away.get(day.date);
+      if (away && inTheWay(part, window, away) !== undefined) continue;
       may.push(s);
     }
     this.free.set(part.id, { n, part, slots: may });
@@ -114,15 +119,18 @@ class Program {
     this.rows.push(`${[...may.map((s) => `x${n}_${s}`), `o${n}`].join(' + ')} = 1`);
   }
 
-  /** Minutes of a window in which somebody is there; below none where they come after it. */
+  /** Minutes of a window in which somebody is there. */
   private minutesThere(who: Counted, slot: Slot): number {
     const { input, slots } = this;
     const day = input.days[slots.day(slot)];
     const w = input.windows[slots.window(slot)];
     const to = w.atSchool ? Math.min(w.ends, day.ends) : w.ends;
-    if (!who.there) return to - w.starts;
-    if (!who.there.weekdays.includes(day.weekday)) return 0;
-    return Math.min(to, who.there.ends ?? to) - Math.max(w.starts, who.there.starts ?? 0);
+    if (who.there && !who.there.weekdays.includes(day.weekday)) return 0;
+    const window = {
+      from: Math.max(w.starts, who.there?.starts ?? 0),
+      to: Math.min(to, who.there?.ends ?? to),
+    };
+    return minutesBeside(window, who.id, input.away.get(day.date) ?? []);
   }
 
   /** Nobody's minutes are exceeded, of a day or of a window, nor those of what there is one of. */
@@ -136,7 +144,7 @@ class Program {
       const takenInDay = new Float64Array(input.days.length);
       const terms = new Map<Slot, string[]>();
       const termsInDay = new Map<Slot, string[]>();
-      const there = (s: Slot): number => Math.max(0, this.minutesThere(who, s));
+      const there = (s: Slot): number => this.minutesThere(who, s);
       for (const part of parts) {
         const m = who.minutesFor(part);
         if (!m) continue;

@@ -33,7 +33,7 @@ export function reasonInWords(reason: Reason, nameOf: NameOf): string {
         return `There is one ${thingIn(reason.of ?? '')}, and it was in use on ${dayOf(reason)}.`;
       return `No half-day had room for it in ${whose(reason.of, nameOf)} on ${dayOf(reason)}.`;
     case 'not-there':
-      return `${capital(nameOf(reason.of ?? ''))} was not there on ${dayOf(reason)}.`;
+      return `${present(reason.of, nameOf)} not there on ${dayOf(reason)}.`;
     case 'wait':
       return `It waits for “${nameOf(reason.of ?? '')}”.`;
     case 'comes-back':
@@ -54,7 +54,9 @@ export function unplacedInWords({ why, block }: Unplaced, nameOf: NameOf): strin
     case 'longer-than-half-day':
       return 'It takes longer than any half-day. Shorten it, split it, or make a half-day longer.';
     case 'never-there':
-      return `${capital(nameOf(lack?.who ?? ''))} is there in none of the hours it can be done in.`;
+      return lack?.who === PARENT
+        ? 'You are there in none of the hours it can be done in.'
+        : `${capital(nameOf(lack?.who ?? ''))} is there in none of the hours it can be done in.`;
     case 'no-day':
       return 'No school days are left in the year.';
     case 'no-room':
@@ -63,10 +65,15 @@ export function unplacedInWords({ why, block }: Unplaced, nameOf: NameOf): strin
         return `There is one ${thingIn(lack.who)}, and on no day that is left is it free long enough.`;
       if (!lack) return 'What is in ink after it leaves no day for it.';
       if (lack.of === 'presence')
-        return `${capital(nameOf(lack.who))} is there on no day that is left for it.`;
+        return lack.who === PARENT
+          ? 'You are there on no day that is left for it.'
+          : `${capital(nameOf(lack.who))} is there on no day that is left for it.`;
       return `No ${lack.of} that is left has room for it in ${time}.`;
   }
 }
+
+const present = (of: string | undefined, nameOf: NameOf): string =>
+  of === PARENT ? 'You were' : `${capital(nameOf(of ?? ''))} was`;
 
 const dayOf = ({ date }: Reason): string => (date ? shortDate(date) : 'the day before');
 const capital = (text: string): string => text[0].toUpperCase() + text.slice(1);

@@ -9,6 +9,7 @@ import { homes } from '../plan/lookup';
 import type { IsoDate, WindowName } from '../plan/measures';
 import { EVENING } from '../plan/words';
 import type { Plan } from '../plan/plan';
+import { inTheWay, minutesBeside } from './beside';
 import { countedIn, inDay, inWindow, PARENT, thingIn, type Counted } from './counted';
 import { layoutInput, type LayLesson, type LayoutInput, type LayPart, type LayUnit } from './input';
 import { Pace } from './pace';
@@ -23,7 +24,8 @@ export type Obstacle =
   | { is: 'after'; partId: string; date: IsoDate }
   | { is: 'waits'; partId: string; hours: number }
   | { is: 'minutes'; of: string; has: number; needs: number; limit: number }
-  | { is: 'half-day'; of: string; has: number; needs: number; limit: number }
+  | { is: 'half-day'; of: string; has: number; needs: number; limit: number; beside?: string }
+  | { is: 'away'; of: string; title: string }
   | { is: 'pace'; lessons: number; in: 'week' | 'day' };
 
 export interface Earlier {
@@ -176,7 +178,8 @@ class Look {
     const share = (Math.min(day.ends, ends) - starts) / (ends - starts);
     const window = input.windows[slots.window(slot)];
     const to = window.atSchool ? Math.min(window.ends, day.ends) : window.ends;
-    return this.counted.flatMap((who): Obstacle[] => {
+    const away = (input.away.get(day.date) ?? []).filter((a) => a.from < to && a.to > window.starts);
+    const obstacles = this.counted.flatMap((who): Obstacle[] => {
       const needs = who.minutesFor(part);
       const taken = (on: (s: Slot) => boolean, of: (p: LayPart, minutes: number) => number): number =>
         this.all.reduce((sum, p) => {
@@ -187,19 +190,31 @@ class Look {
       const has = taken((s) => slots.day(s) === day.index && this.isAtSchool(s), inDay);
       if (window.atSchool && inDay(part, needs) > 0 && has + needs > limit)
         return [{ is: 'minutes', of: who.id, has, needs, limit }];
-      const long = !who.there
-        ? Math.max(0, to - window.starts)
-        : who.there.weekdays.includes(day.weekday)
-          ? Math.max(0, Math.min(to, who.there.ends ?? to) - Math.max(window.starts, who.there.starts ?? 0))
-          : 0;
+      const isThere = who.there?.weekdays.includes(day.weekday) ?? true;
+      const from = Math.max(window.starts, who.there?.starts ?? 0);
+      const until = Math.min(to, who.there?.ends ?? to);
+      const long = isThere ? minutesBeside({ from, to: until }, who.id, away) : 0;
       const here = taken(
         (s) => s === slot,
         (p, minutes) => inWindow(p, minutes, long),
       );
       return here + inWindow(part, needs, long) > long
-        ? [{ is: 'half-day', of: who.id, has: here, needs, limit: long }]
+        ? [
+            {
+              is: 'half-day',
+              of: who.id,
+              has: here,
+              needs,
+              limit: long,
+              beside: away.find((a) => a.who === who.id)?.title,
+            },
+          ]
         : [];
     });
+    const of = obstacles.length ? undefined : inTheWay(part, { from: window.starts, to }, away);
+    return of === undefined
+      ? obstacles
+      : [{ is: 'away', of, title: away.find((a) => a.who === of)?.title ?? '' }];
   }
 
   /** Whether the lesson would begin in a week, or on a day, that has all the lessons its pace allows. */
@@ -244,6 +259,9 @@ const wish = (reason: Plan['sittings'][number]['reason'], nameOf: (id: string) =
     ? 'The pace spreads the lessons evenly, and has it later.'
     : reasonInWords(reason, nameOf);
 
+const awayFor = (of: string, title: string, nameOf: (id: string) => string): string =>
+  of === PARENT ? `you are away for “${title}”` : `${nameOf(of)} is away for “${title}”`;
+
 function obstacleInWords(o: Obstacle, plan: Plan, window: WindowName): string {
   const titleOf = (partId: string): string => {
     const part = plan.parts.find((p) => p.id === partId);
@@ -270,9 +288,13 @@ function obstacleInWords(o: Obstacle, plan: Plan, window: WindowName): string {
       const thing = thingIn(o.of);
       if (thing) return `there is one ${thing}, in use for ${o.has} min of the ${window}`;
       const who = o.of === PARENT ? 'your' : `${nameOf(o.of)}’s`;
+      if (!o.limit && o.beside) return awayFor(o.of, o.beside, nameOf);
       if (!o.limit) return `${nameOf(o.of) || 'nobody'} is not there`;
-      return `${who} ${window} has ${o.limit - o.has} min left and this takes ${o.needs}`;
+      const left = `${o.limit - o.has} min left${o.beside ? ` beside “${o.beside}”` : ''}`;
+      return `${who} ${window} has ${left} and this takes ${o.needs}`;
     }
+    case 'away':
+      return `${awayFor(o.of, o.title, nameOf)}, and what is left of the ${window} is too short for it`;
     case 'pace':
       return o.in === 'week'
         ? `that week has its ${o.lessons} ${o.lessons === 1 ? 'lesson' : 'lessons'}`

@@ -4,6 +4,7 @@
  * Order in a list is order in the plan (children at table, lessons in a unit, parts in a lesson).
  */
 import { z } from 'zod';
+import { appointment } from './appointment';
 import { adult, thingInHouse } from './household';
 import { book } from './book';
 import { entry } from './entry';
@@ -209,6 +210,7 @@ export const slice = z.strictObject({
   family: family.nullable(),
   year: schoolYear.nullable(),
   adults: z.array(adult).max(12).default([]),
+  appointments: z.array(appointment).max(1000).default([]),
   children: z.array(child),
   units: z.array(unit),
   objectives: z.array(objective).default([]),
@@ -252,6 +254,7 @@ export const EMPTY_PLAN: Plan = {
   family: null,
   year: null,
   adults: [],
+  appointments: [],
   children: [],
   units: [],
   objectives: [],

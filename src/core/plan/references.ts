@@ -25,6 +25,7 @@ export interface Reference<L extends ListName = ListName> {
 /** How a thing is called in a fault. */
 export const CALLED: Record<ListName, string> = {
   adults: 'adult',
+  appointments: 'appointment',
   children: 'child',
   units: 'unit',
   objectives: 'objective',
@@ -140,6 +141,8 @@ const speaks: Reference<'units'> = {
 const madeByRule: Reference<'parts'> = { ...one('parts', 'ruleId', 'rules', 'goes'), without: (p) => p };
 
 export const REFERENCES: readonly Reference[] = [
+  several('appointments', 'childIds', 'children'),
+  several('appointments', 'adultIds', 'adults'),
   several('books', 'notFor', 'children'),
   several('units', 'childIds', 'children'),
   several('units', 'listens', 'children'),

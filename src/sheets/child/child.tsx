@@ -37,6 +37,9 @@ export function ChildPage({ view }: { view: ChildView }) {
         {saying.isAway ? `The house cannot be reached. ${KEPT}` : null}
         {saying.refused ?? null}
       </State>
+      {view.away.map((line) => (
+        <Lessons key={line}>{line}</Lessons>
+      ))}
       {items.length ? (
         <ol>
           {items.map((item) => (

@@ -1,4 +1,5 @@
-import { longDate } from '@/core/calendar/dates';
+import { customsOf } from '@/core/calendar/customs';
+import { clockText, longDate } from '@/core/calendar/dates';
 import { checklistFor, type Checklist } from '@/core/ladder/checklist';
 import { fillersFor } from '@/core/dayplan/done-early';
 import { ageOn } from '@/core/plan/age';
@@ -10,6 +11,7 @@ import { readDrawn } from '@/data/door';
 import { store } from '@/data/open';
 import { clock, today } from '../frame/clock';
 import { dateParam, load, type SearchParams } from '../frame/load';
+import { awayOn } from '../frame/away';
 import { dayRooms, goingOn } from '../frame/day';
 
 export interface ChildView {
@@ -40,6 +42,8 @@ export interface ChildView {
     together: boolean;
     done: boolean;
   }[];
+  /** Where they are beside school, and when. */
+  away: string[];
   /** Their own checklist of the unit: what to be able to do, and words to know. */
   checklist: string[];
   /** What they can do when they are done early. */
@@ -65,6 +69,7 @@ function viewOf(plan: Plan, childId: string, date: string): ChildView | undefine
   const child = plan.children.find((c) => c.id === childId);
   if (!child) return undefined;
   const time = clock();
+  const { clock: hours } = customsOf(plan);
   const rooms = dayRooms(plan, date, goingOn(plan, date, time), childId).filter((r) =>
     r.childIds.includes(childId),
   );
@@ -98,6 +103,9 @@ function viewOf(plan: Plan, childId: string, date: string): ChildView | undefine
       together: r.childIds.length > 1,
       done: doneBy.has(r.partId),
     })),
+    away: awayOn(plan, date)
+      .filter((a) => a.who === childId)
+      .map((a) => `From ${clockText(a.starts, hours)} to ${clockText(a.ends, hours)} you are at: ${a.title}`),
     checklist: unit && reads ? listOf(checklistFor(plan, unit, child, date)) : [],
     ideas: [
       ...ideas.slice(0, 3),

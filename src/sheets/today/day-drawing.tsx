@@ -6,6 +6,7 @@ import { axisOf } from '@/core/dayplan/axis';
 import { ParentPath, type Stop } from '@/kit/parent-path';
 import { colour, paper } from '@/kit/tokens';
 import { RoomOfDay } from './day-room';
+import { awayInWords } from '../frame/away';
 import type { DayRoom } from '../frame/day';
 import type { TodayView } from './load';
 import { useCustoms } from '@/kit/locale';
@@ -36,6 +37,15 @@ export function DayDrawing({ view }: { view: TodayView }) {
       to: run[run.length - 1],
     })),
   );
+  // What lies outside the day is not drawn.
+  const away = view.away
+    .filter((a) => at.has(a.who) && a.ends > view.dayStarts && a.starts < view.dayEnds)
+    .map((a) => ({
+      ...a,
+      starts: Math.max(a.starts, view.dayStarts),
+      ends: Math.min(a.ends, view.dayEnds),
+      words: awayInWords(a, clock),
+    }));
   const axis = axisOf(
     [
       ...pieces.map(({ room, from, to }) => ({
@@ -43,6 +53,7 @@ export function DayDrawing({ view }: { view: TodayView }) {
         ends: room.ends,
         needs: needs(room, lanes, to - from + 1),
       })),
+      ...away.map((a) => ({ starts: a.starts, ends: a.ends, needs: 40 })),
       ...view.fillers.map((f) => ({ starts: f.starts, ends: f.ends, needs: 40 })),
     ],
     view.dayStarts,
@@ -84,6 +95,19 @@ export function DayDrawing({ view }: { view: TodayView }) {
               height: axis.at(room.ends) - axis.at(room.starts),
             }}
           />
+        ))}
+        {away.map((a) => (
+          <Away
+            key={`${a.who} ${a.starts}`}
+            style={{
+              left: `${(100 * at.get(a.who)!) / lanes}%`,
+              width: `${100 / lanes}%`,
+              top: axis.at(a.starts),
+              height: axis.at(a.ends) - axis.at(a.starts),
+            }}
+          >
+            {a.words}
+          </Away>
         ))}
         {view.fillers.map((f) => (
           <Meanwhile
@@ -158,6 +182,17 @@ const Meanwhile = styled.p`
   line-height: 1.3;
   font-style: italic;
   color: ${colour.graphite};
+  overflow: hidden;
+`;
+/** Somewhere else: no room, and a lane that is closed for so long. */
+const Away = styled.p`
+  position: absolute;
+  padding: 4px 8px;
+  font-size: 12.5px;
+  line-height: 1.3;
+  color: ${colour.graphite};
+  border: 1px dashed ${colour.graphite};
+  background: ${colour.room};
   overflow: hidden;
 `;
 const Now = styled.div`

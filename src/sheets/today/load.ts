@@ -14,6 +14,7 @@ import type { HatchName } from '@/kit/hatch';
 import { clock as clockNow } from '../frame/clock';
 import { dateParam, lastDay, load, type FrameInfo, type SearchParams } from '../frame/load';
 import { pagesOf, pagesText } from '@/core/books/reading';
+import { awayOn, type AwayOnDay } from '../frame/away';
 import { dayRooms, goingOn, type DayRoom } from '../frame/day';
 import { askingsOn, type Asking } from '../frame/ask/asking';
 import { rainedOn, type Rained } from '../frame/weather-load';
@@ -36,6 +37,8 @@ export interface TodayView {
   goes?: { behind: number; later: number };
   /** What young children can do while they wait. */
   fillers: Filler[];
+  /** Who is at an appointment of their own. */
+  away: AwayOnDay[];
   dayStarts: number;
   dayEnds: number;
   children: { id: string; name: string; hatch: HatchName; age: number; minutes: number; limit: number }[];
@@ -108,6 +111,7 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
     goes: live && { behind: live.behind, later: live.later },
     // What one would have done while one waited is of no use any more.
     fillers: fillersOn(plan, date, rooms).filter((f) => clock?.date !== date || f.ends > clock.minutes),
+    away: awayOn(plan, date),
     dayStarts: plan.year?.dayStarts ?? 510,
     dayEnds: Math.max(plan.year?.dayEnds ?? 900, ...rooms.map((r) => r.ends)),
     children: plan.children.map((c) => ({

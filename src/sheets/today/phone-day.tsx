@@ -10,6 +10,7 @@ import { Fold } from '@/kit/fold';
 import { Hatch } from '@/kit/hatch';
 import { Caution, Heading } from '@/kit/text';
 import { colour } from '@/kit/tokens';
+import { awayInWords } from '../frame/away';
 import type { DayRoom } from '../frame/day';
 import { RoomOfDay } from './day-room';
 import type { TodayView } from './load';
@@ -49,6 +50,11 @@ export function PhoneDay({
         ))}
       </Filters>
       {isToday ? <WithYou view={view} /> : null}
+      {view.away
+        .filter((a) => of === undefined || a.who === of)
+        .map((a) => (
+          <p key={`${a.who} ${a.starts}`}>{awayInWords(a, clock)}</p>
+        ))}
       <Rooms title={isToday ? 'Now' : 'First'} rooms={now} view={view} />
       {view.fillers
         .filter(

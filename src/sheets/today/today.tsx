@@ -12,6 +12,8 @@ import { Column, Heading, Line, Quiet } from '@/kit/text';
 import { Frame } from '../frame/frame';
 import { useAct } from '../frame/use-act';
 import { useEachMinute } from '../frame/use-each-minute';
+import { useCustoms } from '@/kit/locale';
+import { awayInWords } from '../frame/away';
 import { Cautions } from '../frame/cautions';
 import { Weather } from '../frame/weather';
 import { tickDay } from './actions';
@@ -32,6 +34,7 @@ const NoteReading = dynamic(() => import('./note-reading').then((m) => m.NoteRea
 export function TodaySheet(view: TodayView) {
   const { info, rooms, date, today } = view;
   const { act } = useAct();
+  const { clock } = useCustoms();
   const planned = rooms.filter((r) => !r.missed);
   const done = planned.filter((r) => r.done).length;
   const [noting, setNoting] = useState<Read>();
@@ -128,6 +131,11 @@ export function TodaySheet(view: TodayView) {
               </Lanes>
               <Wide>
                 <DayDrawing view={view} />
+                {view.away
+                  .filter((a) => !view.children.some((c) => c.id === a.who))
+                  .map((a) => (
+                    <Quiet key={`${a.who} ${a.starts}`}>{awayInWords(a, clock)}.</Quiet>
+                  ))}
               </Wide>
               <Slim>
                 <PhoneDay

@@ -7,10 +7,12 @@ import { lengthText, shortDate } from '@/core/calendar/dates';
 import { groupBy } from '@/core/plan/lookup';
 import { EVENING } from '@/core/plan/words';
 import { Hatch } from '@/kit/hatch';
+import { useCustoms } from '@/kit/locale';
 import { Menu } from '@/kit/menu';
 import { roomLines, type RoomState } from '@/kit/room';
 import { Small } from '@/kit/text';
 import { colour, face, paper } from '@/kit/tokens';
+import { awayInWords } from '../frame/away';
 import { useAct } from '../frame/use-act';
 import { WhyHere } from '../frame/why-here';
 import { ink, rubOut } from './actions';
@@ -27,6 +29,7 @@ export function DayCell({
   unitId?: string;
 }) {
   const { ref, dropProps, isDropTarget } = useDropOn(day.date);
+  const { clock } = useCustoms();
   return (
     <Cell
       ref={ref}
@@ -46,6 +49,9 @@ export function DayCell({
         />
       ))}
       <Others others={day.others.filter((o) => o.window !== 'morning')} />
+      {day.away.map((a) => (
+        <Small key={`${a.who} ${a.starts}`}>{awayInWords(a, clock)}</Small>
+      ))}
       {day.free ? <Small>{day.free}</Small> : null}
     </Cell>
   );

@@ -16,6 +16,7 @@ import type { WindowName } from '@/core/plan/measures';
 import type { HatchName } from '@/kit/hatch';
 import type { RoomState } from '@/kit/room';
 import { forecastFor, type ForecastLine } from '../frame/forecast-load';
+import { awayOn, type AwayOnDay } from '../frame/away';
 import { dateParam, lastDay, load, type FrameInfo, type SearchParams } from '../frame/load';
 
 /** What a lesson has on one day. */
@@ -62,6 +63,8 @@ export interface WeekDay {
   leadMinutes: number;
   lessons: LessonRoom[];
   others: OtherRoom[];
+  /** Who is at an appointment of their own. */
+  away: AwayOnDay[];
   /** Said of a school day to come without a lesson, while lessons come after it. */
   free: string;
   /** What is to be got ready on this day, or over the weekend after it, and for which part. */
@@ -195,6 +198,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
     const left = Math.max(0, (plan.family?.leadMinutes ?? 0) - load.parent.minutes);
     return {
       date,
+      away: awayOn(plan, date),
       free: isOpen && !hasLesson && date < lastLesson ? `no lesson; you have ${lengthText(left)} left` : '',
       leadMinutes: load.parent.minutes,
       lanes,

@@ -13,15 +13,18 @@ import {
 import { daysKept, type DaysKept } from '@/core/record/days';
 import { seasonOf } from '@/core/calendar/seasons';
 import { amountInYear } from '@/core/layout/recurring';
+import { inkedWhileAway } from '@/core/layout/check-away';
 import { rhythmInWords } from '@/core/layout/rule-words';
 import { taughtOf } from '@/core/layout/taught';
 import { verdictOf } from '@/core/layout/verdict';
 import { doneParts, groupBy, homes, lessonsOf } from '@/core/plan/lookup';
+import type { Appointment } from '@/core/plan/appointment';
 import type { Plan } from '@/core/plan/plan';
 import type { Unit } from '@/core/plan/unit';
 import type { SchoolYear } from '@/core/plan/year';
 import type { HatchName } from '@/kit/hatch';
 import type { YearLookedAt } from '../frame/look';
+import { PARENT, type Person } from './people';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
 
 export interface PlacedUnit {
@@ -85,6 +88,9 @@ export interface YearView {
   kept: DaysKept | undefined;
   goneBy: number;
   lessons: number;
+  /** The family’s other appointments, and all who can be away. */
+  appointments: readonly Appointment[];
+  people: Person[];
   /** The years that are closed, the latest first. */
   closedYears: YearLookedAt[];
   /** What closing this year asks; absent where there is none to close. */
@@ -143,6 +149,12 @@ export async function loadYear(params: SearchParams): Promise<YearView> {
   const { plan, info, today } = await load(params);
   const { year } = plan;
   const closedYears = plan.closedYears.map(({ slice: _, ...closed }) => closed).reverse();
+  const { appointments } = plan;
+  const people: Person[] = [
+    ...plan.children.map(({ id, name }): Person => ({ id, name, is: 'child' })),
+    PARENT,
+    ...plan.adults.map(({ id, name }): Person => ({ id, name, is: 'adult' })),
+  ];
   const waiting = plan.units.filter((u) => u.waiting || !year).map((u) => waitingUnit(plan, u));
   if (!year)
     return {
@@ -158,6 +170,8 @@ export async function loadYear(params: SearchParams): Promise<YearView> {
       kept: undefined,
       goneBy: 0,
       lessons: 0,
+      appointments,
+      people,
       closedYears,
       worthALook: [],
     };
@@ -233,6 +247,8 @@ export async function loadYear(params: SearchParams): Promise<YearView> {
     kept: daysKept(plan, today),
     goneBy: days.filter((d) => d.date < today).length,
     lessons: plan.lessons.filter((l) => placed.some((p) => !p.is.closed && p.unit.id === l.unitId)).length,
+    appointments,
+    people,
     closedYears,
     closing: info.looking ? undefined : closingOf(plan, year),
     worthALook: look(plan, placed, days, today),
@@ -324,7 +340,11 @@ function look(
   days: SchoolDay[],
   today: string,
 ): YearView['worthALook'] {
-  const found: YearView['worthALook'] = [];
+  const found: YearView['worthALook'] = inkedWhileAway(plan, today).map((message) => ({
+    urgent: true,
+    message,
+    detail: 'in ink; rub it out to have it laid elsewhere',
+  }));
   for (const { unit, is } of placed) {
     if (is.closed) continue;
     const verdict = verdictOf(plan, unit.id, today);

@@ -22,6 +22,7 @@ const CloseYear = dynamic(() => import('./close-year').then((m) => m.CloseYear),
 const YearForm = dynamic(() => import('./year-form').then((m) => m.YearForm));
 // Under a fold it need not be there at once.
 const FoldedYearForm = dynamic(() => import('./year-form').then((m) => m.YearForm), { ssr: false });
+const Appointments = dynamic(() => import('./appointments').then((m) => m.Appointments), { ssr: false });
 const Holidays = dynamic(() => import('./holidays').then((m) => m.Holidays), { ssr: false });
 
 export function YearSheet(view: YearView) {
@@ -84,6 +85,17 @@ export function YearSheet(view: YearView) {
           ) : (
             <YearForm year={year} today={view.today} />
           )}
+          {year && !(view.info.looking && !view.appointments.length) ? (
+            <Fold title="Other appointments" message={appointmentsText(view)}>
+              <Appointments
+                appointments={view.appointments}
+                people={view.people}
+                year={year}
+                today={view.today}
+                isLooking={!!view.info.looking}
+              />
+            </Fold>
+          ) : null}
           {year ? null : (
             <Quiet>
               You need not plan a year: begin a unit, and its lessons fall on Mondays to Fridays from the day
@@ -266,6 +278,14 @@ function Arithmetic({ view, onCloseYear }: { view: YearView; onCloseYear: () => 
     </aside>
   );
 }
+
+const appointmentsText = ({ appointments }: YearView): string =>
+  appointments.length
+    ? appointments
+        .slice(0, 3)
+        .map((a) => a.title)
+        .join(', ') + (appointments.length > 3 ? ` and ${appointments.length - 3} more` : '')
+    : 'when a child, you or another adult is somewhere else';
 
 const decimal = (n: number): string => String(Math.round(n * 10) / 10);
 const Columns = styled.div`

@@ -52,6 +52,9 @@ const NUMBERS: Partial<Record<Section, (here: Here) => string[]>> = {
   layout: ({ plan }) => [
     `You can lead ${plan.family?.leadMinutes ?? 0} min a day.`,
     ...plan.children.map((c) => `${c.name} can take ${c.minutes} min of unit work a day.`),
+    plan.appointments.length
+      ? `${count(plan.appointments.length, 'other appointment')} ${plan.appointments.length === 1 ? 'takes' : 'take'} somebody away.`
+      : '',
     ...(plan.year
       ? [
           `To prepare: ${plan.year.prepOnSchoolDay} min on a school day, ${plan.year.prepOnFreeDay} min on others.`,
