@@ -4,6 +4,7 @@ import type { Adult, ThingInHouse } from '@/core/plan/household';
 import type { Child, Family } from '@/core/plan/plan';
 import type { SchoolYear } from '@/core/plan/year';
 import type { Rung, Skill } from '@/core/plan/measures';
+import { blankLives } from '@/core/plan/blank';
 import { groupBy } from '@/core/plan/lookup';
 import type { Row, Rows } from './tables';
 
@@ -45,7 +46,7 @@ export function familyFrom({ family: [row] }: Pick<Rows, 'family'>): Family | nu
         kitNumbers: row.kit_numbers as Family['kitNumbers'],
         card: row.card === null ? null : JSON.parse(row.card as string),
         hands: row.hands ? JSON.parse(row.hands as string) : null,
-        lives: row.lives ? JSON.parse(row.lives as string) : null,
+        lives: row.lives ? { ...blankLives, ...JSON.parse(row.lives as string) } : null,
       }
     : null;
 }

@@ -10,9 +10,20 @@ export interface WrittenAs {
   clock: 12 | 24;
   /** Code by ISO 4217; empty where no country is said. */
   currency: string;
+  measures: 'metric' | 'customary';
+  spelling: 'British' | 'American';
+  /** ISO weekday, 1 Monday to 7 Sunday. */
+  weekStarts: number;
 }
 
-const CustomsContext = createContext<WrittenAs>({ locale: 'en-GB', clock: 24, currency: '' });
+const CustomsContext = createContext<WrittenAs>({
+  locale: 'en-GB',
+  clock: 24,
+  currency: '',
+  measures: 'metric',
+  spelling: 'British',
+  weekStarts: 1,
+});
 
 export const useCustoms = (): WrittenAs => useContext(CustomsContext);
 

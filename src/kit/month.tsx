@@ -7,7 +7,10 @@ import { Calendar, CalendarCell, CalendarGrid, Heading } from 'react-aria-compon
 import { Dialog } from 'react-aria-components/Dialog';
 import { Popover } from 'react-aria-components/Popover';
 import styled from 'styled-components';
+import { useCustoms } from './locale';
 import { colour } from './tokens';
+
+const DAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
 
 export function Month({
   label,
@@ -22,10 +25,17 @@ export function Month({
   onPick: (date: CalendarDate) => void;
   onClose: () => void;
 }) {
+  const { weekStarts } = useCustoms();
   return (
     <Frame triggerRef={anchor} isOpen onOpenChange={(open) => !open && onClose()} placement="bottom end">
       <Dialog aria-label={`${label}, a month`}>
-        <Calendar aria-label={label} value={value} onChange={onPick} autoFocus>
+        <Calendar
+          aria-label={label}
+          value={value}
+          onChange={onPick}
+          firstDayOfWeek={DAYS[weekStarts - 1]}
+          autoFocus
+        >
           <Turn>
             <AriaButton slot="previous">‹</AriaButton>
             <Heading />

@@ -246,3 +246,23 @@ test('pages and minutes noted on the day become a child’s own rate', async ({ 
   await page.goto('/books');
   await expect(page.getByText('Junia: 30 words a minute, measured once')).toBeVisible();
 });
+
+test('what the books ask over the unit is drawn, and stands in tables beside the pictures', async ({
+  page,
+}) => {
+  await page.goto('/books');
+  await page.getByText('Over the unit').click();
+  const minutes = page.getByRole('table', { name: 'Minutes of reading' });
+  await expect(minutes.getByRole('columnheader', { name: 'Aloud' })).toBeVisible();
+  await expect(minutes.getByRole('row').nth(1)).toContainText(/\d/);
+  await expect(page.getByRole('table', { name: 'What is read alone, and the ages it is for' })).toContainText(
+    /\d+ to \d+|and up/,
+  );
+  await expect(page.getByRole('table', { name: 'From each day on which it changes' })).toBeVisible();
+  await expect(page.getByRole('table', { name: 'Money, as far as prices are known' })).toContainText(
+    'From Fleece to Cloth',
+  );
+  await page.goto('/weeks/several');
+  await page.getByText('Minutes of these weeks').click();
+  await expect(page.getByRole('table', { name: /Minutes in each week/ })).toContainText(/\d+ of \d+/);
+});

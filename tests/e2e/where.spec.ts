@@ -34,4 +34,17 @@ test('where a family lives says how dates, times, paper and grades are written, 
   await choose('Country', 'United Kingdom');
   await atRevision(page, 6);
   await expect(page.getByText('9 years, year 5')).toBeVisible();
+  await page.goto('/setup');
+  await choose('Measures', 'ounces, quarts, feet');
+  await choose('Spelling', 'color, fiber');
+  await choose('A week begins on', 'Sunday');
+  await atRevision(page, 9);
+  await expect(page.getByText('a grandparent, a neighbor')).toHaveCount(0);
+  await page.goto('/ready');
+  await expect(page.getByText(/\d g \(about [\d.]+ oz\)/).first()).toBeVisible();
+  await page.goto('/year');
+  await page.getByText('How the year goes').click();
+  await page.getByRole('button', { name: 'First day: pick from a month' }).click();
+  const month = page.getByRole('dialog', { name: 'First day, a month' });
+  await expect(month.locator('th').first()).toHaveText(/^S/);
 });

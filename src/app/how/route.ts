@@ -1,4 +1,5 @@
 import { planAsked } from '@/sheets/frame/load';
+import { customsNow } from '@/sheets/frame/customs-load';
 import { today } from '@/sheets/frame/clock';
 import { asHtml, methodSections } from '@/sheets/frame/help/pages';
 import { numbersFor } from '@/sheets/frame/how/numbers';
@@ -17,7 +18,7 @@ export function GET(request: Request): Response {
     {
       name,
       title: found.title,
-      html: asHtml(found.text),
+      html: asHtml(found.text, customsNow().spelling),
       numbers: numbersFor(section as Section, { plan, unit, today: today() }),
     },
     { headers: { 'cache-control': 'no-store' } },

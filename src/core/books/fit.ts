@@ -55,6 +55,12 @@ const STILL_SERVES = 6;
 /** Years above its age in which a book is a stretch, not beyond a child. Own choice. */
 const STRETCH_YEARS = 1;
 
+/** The age at which a child reads: their own, and so many years for each rung above or below that of their age. */
+export function readsAtAge(child: Child, date: IsoDate): number {
+  const years = ageOn(child.birthMonth, date);
+  return years + YEARS_A_RUNG * (rungOf(child, 'reading', date) - proposedRung(years));
+}
+
 /**
  * How a book suits a child on a date: within its band, young for them, a stretch (a year short of it), beyond, or
  * ruled out by the preview.
@@ -63,10 +69,8 @@ export function suits(book: Book, child: Child, date: IsoDate, way: 'listen' | '
   if (book.notFor.includes(child.id)) return 'not for';
   const band = bandOf(book, way);
   if (!band) return 'beyond';
-  const years = ageOn(child.birthMonth, date);
   // Who reads above or below their age reads books for that; to listen to one their age counts.
-  const above = way === 'read' ? rungOf(child, 'reading', date) - proposedRung(years) : 0;
-  const age = years + YEARS_A_RUNG * above;
+  const age = way === 'read' ? readsAtAge(child, date) : ageOn(child.birthMonth, date);
   if (age > band.to) return 'young';
   if (age >= band.from) return 'fits';
   return age >= band.from - STRETCH_YEARS ? 'stretch' : 'beyond';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { blankFamily, blankLives, blankYear } from '../plan/blank';
 import { clockText } from './dates';
-import { customsOf, gradeName } from './customs';
+import { customsOf, gradeName, likelyYear } from './customs';
 
 describe('customs of a country', () => {
   it.each([
@@ -41,6 +41,35 @@ describe('customs of a country', () => {
     [-2, 'US', 'before school'],
     [3, 'DE', 'class 3'],
   ])('grade %i in %s is %s', (grade, country, name) => expect(gradeName(grade, country)).toBe(name));
+});
+
+describe('customs that have been said by few', () => {
+  const at = (country: string): ReturnType<typeof customsOf> =>
+    customsOf({ family: { ...blankFamily, lives: { ...blankLives, country } }, year: null });
+  it.each([
+    ['US', 'customary', 'American', 7],
+    ['GB', 'metric', 'British', 1],
+    ['DE', 'metric', 'British', 1],
+    ['AU', 'metric', 'British', 1],
+    ['', 'metric', 'British', 1],
+  ] as const)(
+    '%s measures in %s units, spells as %s, weeks from %i',
+    (country, measures, spelling, weekStarts) =>
+      expect(at(country)).toMatchObject({ measures, spelling, weekStarts }),
+  );
+  it.each([
+    // In the middle of a year: what is left of it.
+    ['GB', '2026-10-28', '2026-10-28', '2027-06-14'],
+    // Soon before one: that one, from its Monday.
+    ['GB', '2026-07-20', '2026-09-07', '2027-06-14'],
+    ['US', '2026-07-01', '2026-08-17', '2027-05-24'],
+    ['AU', '2026-11-27', '2027-02-01', '2027-11-08'],
+    // Little is left: the next.
+    ['GB', '2026-05-20', '2026-09-07', '2027-06-14'],
+    ['', '2026-05-20', '2026-05-20', '2027-02-24'],
+  ])('%s on %s plans %s to %s', (country, today, starts, ends) =>
+    expect(likelyYear(country, today)).toEqual({ starts, ends }),
+  );
 });
 
 describe('a time of day', () => {

@@ -4,6 +4,7 @@
  * `country-to-currency`); nothing is looked up anywhere. What the family says itself comes first.
  */
 import currencies from 'country-to-currency';
+import { addDays, mondayOf } from './dates';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 
@@ -12,6 +13,10 @@ export type DateOrder = 'day first' | 'month first';
 /** Hours on the clock. */
 export type Clock = 12 | 24;
 export type PaperSize = 'A4' | 'letter';
+/** Grams, litres and metres; or ounces, quarts and feet. */
+export type Measures = 'metric' | 'customary';
+/** Of words that are written in two ways: colour, color. */
+export type Spelling = 'British' | 'American';
 
 export interface Customs {
   /** Language and country, as `Intl` takes it; `en-GB` where no country is said. */
@@ -21,10 +26,18 @@ export interface Customs {
   paper: PaperSize;
   /** Code by ISO 4217; empty where no country is said. */
   currency: string;
+  measures: Measures;
+  spelling: Spelling;
+  /** ISO weekday with which a week begins where weeks are shown, 1 Monday to 7 Sunday. */
+  weekStarts: number;
 }
 
 /** Countries whose paper is US Letter: CLDR, supplemental data, `paperSize`. From memory. */
 const LETTER = new Set(['BZ', 'CA', 'CL', 'CO', 'CR', 'GT', 'MX', 'NI', 'PA', 'PH', 'PR', 'SV', 'US', 'VE']);
+
+/** Countries that measure in customary units, and that spell as America does: CLDR, supplemental data, `measurementData`; from memory. */
+const CUSTOMARY = new Set(['US', 'LR', 'MM']);
+const AMERICAN = new Set(['US', 'PH', 'LR', 'PR']);
 
 const isCountry = (code: string): boolean => /^[A-Z]{2}$/.test(code);
 
@@ -44,6 +57,51 @@ function clockIn(country: string): Clock {
   const { hourCycle } = new Intl.DateTimeFormat(`en-${country}`, { hour: 'numeric' }).resolvedOptions();
   return hourCycle === 'h12' || hourCycle === 'h11' ? 12 : 24;
 }
+
+/** The weekday with which a week begins, by the CLDR; Monday where no country is said. */
+function weekStartsIn(country: string): number {
+  if (!isCountry(country)) return 1;
+  // The standard has both spellings of it; runtimes have one or the other.
+  const locale = new Intl.Locale(`en-${country}`) as Intl.Locale & {
+    weekInfo?: { firstDay: number };
+    getWeekInfo?: () => { firstDay: number };
+  };
+  return (locale.getWeekInfo?.() ?? locale.weekInfo)?.firstDay ?? 1;
+}
+
+/** When a school year usually begins, month and day; common usage, no source. In September where nothing else is known. */
+const BEGINS: Record<string, string> = {
+  US: '08-15',
+  AU: '01-27',
+  NZ: '02-01',
+  ZA: '01-15',
+  BR: '02-01',
+  AR: '03-01',
+  CL: '03-01',
+  JP: '04-01',
+  IN: '04-01',
+  KR: '03-02',
+  SG: '01-02',
+};
+/** Days from the first to the last of a school year; those before its end with which it is not worth beginning; and after which one waits no more. */
+const YEAR = { days: 280, least: 60, soon: 75 };
+
+/**
+ * The school year that a family of a country is likely to plan on a day: the one to come where that is soon, else what is left
+ * of the one that runs. Where no country is said: from the day on.
+ */
+export function likelyYear(country: string, today: IsoDate): { starts: IsoDate; ends: IsoDate } {
+  if (!isCountry(country)) return { starts: today, ends: addDays(today, YEAR.days) };
+  const begins = (year: number): IsoDate => mondayFrom(`${year}-${BEGINS[country] ?? '09-01'}`);
+  const now = Number(today.slice(0, 4));
+  const next = [begins(now), begins(now + 1)].find((d) => d >= today)!;
+  const last = [begins(now), begins(now - 1)].find((d) => d < today)!;
+  const ends = addDays(last, YEAR.days);
+  const isNext = next <= addDays(today, YEAR.soon) || ends < addDays(today, YEAR.least);
+  return isNext ? { starts: next, ends: addDays(next, YEAR.days) } : { starts: today, ends };
+}
+
+const mondayFrom = (date: IsoDate): IsoDate => (mondayOf(date) === date ? date : addDays(mondayOf(date), 7));
 
 /** A language tag with the wanted order of day and month: dates are typed in it. */
 function localeFor(country: string, order: DateOrder): string {
@@ -65,6 +123,9 @@ export function customsOf(plan: Pick<Plan, 'family' | 'year'>): Customs {
     order,
     clock: own?.clock ?? clockIn(country),
     paper: own?.paper ?? (LETTER.has(country) ? 'letter' : 'A4'),
+    measures: own?.measures ?? (CUSTOMARY.has(country) ? 'customary' : 'metric'),
+    spelling: own?.spelling ?? (AMERICAN.has(country) ? 'American' : 'British'),
+    weekStarts: own?.weekStarts ?? weekStartsIn(country),
     currency: isCountry(country) ? ((currencies as Record<string, string>)[country] ?? '') : '',
   };
 }

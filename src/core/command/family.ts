@@ -80,8 +80,18 @@ export const saveCounting = command({
   touches: ['kept'],
 });
 
+const lives = family.shape.lives.unwrap().unwrap();
+
 export const saveWhere = command({
-  shape: family.shape.lives.unwrap().unwrap().partial(),
+  // What is left out stays as it was: nothing has a value of its own here.
+  shape: z
+    .strictObject({
+      ...lives.shape,
+      measures: lives.shape.measures.unwrap(),
+      spelling: lives.shape.spelling.unwrap(),
+      weekStarts: lives.shape.weekStarts.unwrap(),
+    })
+    .partial(),
   label: () => 'Said where you live',
   edit: setWhere,
 });

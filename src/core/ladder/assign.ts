@@ -1,4 +1,6 @@
 /** Gives out the work: every child's version of every part the ladder makes. */
+import { customsOf } from '../calendar/customs';
+import { spelt } from '../calendar/spelling';
 import { ageOn } from '../plan/age';
 import { once, onceOf, sameList } from '../plan/once';
 import { cautionsFor } from '../cautions/match';
@@ -226,7 +228,16 @@ export const ladderOf = once((plan: Plan): Ladder => {
       note: joined < minutes ? `Joins for ${joined} min; then beside it: ${own}.` : '',
     };
   };
-  return { kindFor, rungFor, skillFor, askedFor, isOnlySaid, versionOf };
+  const { spelling } = customsOf(plan);
+  const asSpelt = (version: Version): Version => ({ ...version, wording: spelt(version.wording, spelling) });
+  return {
+    kindFor,
+    rungFor,
+    skillFor,
+    askedFor,
+    isOnlySaid,
+    versionOf: (piece, rung) => asSpelt(versionOf(piece, rung)),
+  };
 });
 
 /** What a part needs care for, in a few words; also what its own words, the family's, name. */

@@ -238,8 +238,8 @@ function dueLatest(card: Card, loan: Loan, due: IsoDate, end: IsoDate | undefine
   return latest;
 }
 
-/** Days on which more would be out than the card allows, with how many: the first day of each stretch. */
-export function overCard(lines: readonly LoanLine[], card: Card): { date: IsoDate; out: number }[] {
+/** How many things are out, from each day on which that changes: fetched, needed to the end of what they are for, or due. */
+export function outByDay(lines: readonly LoanLine[]): { date: IsoDate; out: number }[] {
   const changes = lines
     .filter((l) => l.needs.length || l.stage === 'out')
     .flatMap((l) => {
@@ -252,18 +252,22 @@ export function overCard(lines: readonly LoanLine[], card: Card): { date: IsoDat
         { date: addDays(end && end > l.here ? end : l.here, 1), by: -1 },
       ];
     })
-    .sort((a, b) => {
-      if (a.date < b.date) return -1;
-      if (a.date > b.date) return 1;
-      return a.by - b.by;
-    });
-  const over: { date: IsoDate; out: number }[] = [];
+    .sort((a, b) => (a.date < b.date ? -1 : 1));
+  const days: { date: IsoDate; out: number }[] = [];
   let out = 0;
-  let before = 0;
   for (const [i, { date, by }] of changes.entries()) {
     out += by;
     // What comes and goes on one day is looked at together.
-    if (changes[i + 1]?.date === date) continue;
+    if (changes[i + 1]?.date !== date) days.push({ date, out });
+  }
+  return days;
+}
+
+/** Days on which more would be out than the card allows, with how many: the first day of each stretch, and where it grows. */
+export function overCard(lines: readonly LoanLine[], card: Card): { date: IsoDate; out: number }[] {
+  const over: { date: IsoDate; out: number }[] = [];
+  let before = 0;
+  for (const { date, out } of outByDay(lines)) {
     if (out > card.loans && (before <= card.loans || over.at(-1)!.out < out)) over.push({ date, out });
     before = out;
   }

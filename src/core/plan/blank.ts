@@ -13,6 +13,9 @@ export const blankLives: NonNullable<Family['lives']> = {
   dates: null,
   clock: null,
   paper: null,
+  measures: null,
+  spelling: null,
+  weekStarts: null,
 };
 
 export const blankFamily: Family = {

@@ -20,6 +20,7 @@ import {
   shortText,
   skill,
   subject,
+  weekday,
   windowName,
 } from './measures';
 import { idea, objective, question, unit } from './unit';
@@ -65,6 +66,10 @@ export const family = z.strictObject({
       dates: z.enum(['day first', 'month first']).nullable(),
       clock: z.union([z.literal(12), z.literal(24)]).nullable(),
       paper: z.enum(['A4', 'letter']).nullable(),
+      measures: z.enum(['metric', 'customary']).nullable().default(null),
+      spelling: z.enum(['British', 'American']).nullable().default(null),
+      /** ISO weekday, 1 Monday to 7 Sunday. */
+      weekStarts: weekday.nullable().default(null),
     })
     .nullable()
     .default(null),

@@ -9,7 +9,7 @@ import type { Supply } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
 import { allToPrepare, isPrepared, toPrepare } from './get-ready';
 import { neededIn } from './supplies';
-import { inUnit, measureOf } from './units';
+import { amountIn, inMeasures, inUnit, measureOf } from './units';
 
 const TODAY = '2026-08-31';
 let made = 0;
@@ -135,4 +135,30 @@ describe('what was got ready', () => {
   });
   it('is refused of what is not there', () =>
     expect(perform(setPrepared('l2-a', 'gone', true, TODAY), plan, CONTEXT)).toHaveProperty('refused'));
+});
+
+describe('an amount in the measures of a family', () => {
+  // NIST Handbook 44, appendix C: 1 oz is 28.3495 g, 1 lb 453.592 g, 1 qt 946.353 ml, 1 in 2.54 cm, 1 ft 30.48 cm.
+  it.each([
+    [250, 'g', 'customary', { amount: 8.8, unit: 'oz' }],
+    [1, 'kg', 'customary', { amount: 2.2, unit: 'lb' }],
+    [1.5, 'litres', 'customary', { amount: 1.6, unit: 'qt' }],
+    [100, 'ml', 'customary', { amount: 3.4, unit: 'fl oz' }],
+    [20, 'm', 'customary', { amount: 22, unit: 'yd' }],
+    [30, 'cm', 'customary', { amount: 12, unit: 'in' }],
+    [8, 'oz', 'metric', { amount: 225, unit: 'g' }],
+    [3, 'lbs', 'metric', { amount: 1.4, unit: 'kg' }],
+    [2, 'Feet', 'metric', { amount: 61, unit: 'cm' }],
+    [1, 'quart', 'metric', { amount: 945, unit: 'ml' }],
+    [250, 'g', 'metric', undefined],
+    [2, 'tsp', 'customary', undefined],
+    [3, 'sheets', 'customary', undefined],
+  ] as const)('%s %s in %s', (amount, unit, measures, is) =>
+    expect(inMeasures(amount, unit, measures)).toEqual(is),
+  );
+  it('stands beside the amount as it was said', () => {
+    expect(amountIn(250, 'g', 'customary')).toBe('250 g (about 8.8 oz)');
+    expect(amountIn(250, 'g', 'metric')).toBe('250 g');
+    expect(amountIn(null, 'g', 'customary')).toBe('');
+  });
 });

@@ -4,7 +4,19 @@
  */
 const FACTORS = {
   weight: { mg: 0.001, g: 1, kg: 1000, oz: 28.349523125, lb: 453.59237 },
-  volume: { ml: 1, cl: 10, dl: 100, l: 1000, tsp: 5, tbsp: 15, cup: 250 },
+  volume: {
+    ml: 1,
+    cl: 10,
+    dl: 100,
+    l: 1000,
+    tsp: 5,
+    tbsp: 15,
+    cup: 250,
+    'fl oz': 29.5735295625,
+    pt: 473.176473,
+    qt: 946.352946,
+    gal: 3785.411784,
+  },
   length: { mm: 0.1, cm: 1, m: 100, in: 2.54, ft: 30.48, yd: 91.44 },
 } as const;
 
@@ -44,6 +56,14 @@ export const SPELT: Readonly<Record<string, string>> = {
   feet: 'ft',
   yard: 'yd',
   yards: 'yd',
+  'fluid ounce': 'fl oz',
+  'fluid ounces': 'fl oz',
+  pint: 'pt',
+  pints: 'pt',
+  quart: 'qt',
+  quarts: 'qt',
+  gallon: 'gal',
+  gallons: 'gal',
 };
 
 /** What a unit measures and how much of the first unit of its kind it is; undefined for pieces and words of one’s own. */
@@ -65,3 +85,79 @@ export function inUnit(amount: number, from: string, to: string): number | undef
 /** “60 g”; empty where no amount is said, or none. */
 export const amountText = (amount: number | null, unit: string): string =>
   amount ? `${Math.round(amount * 100) / 100} ${unit}`.trim() : '';
+
+type System = 'metric' | 'customary';
+
+/** Which of the two a unit is of; spoons and cups are of both. */
+const SYSTEM: Readonly<Record<string, System>> = {
+  ...Object.fromEntries(
+    ['mg', 'g', 'kg', 'ml', 'cl', 'dl', 'l', 'mm', 'cm', 'm'].map((u) => [u, 'metric' as const]),
+  ),
+  ...Object.fromEntries(
+    ['oz', 'lb', 'fl oz', 'pt', 'qt', 'gal', 'in', 'ft', 'yd'].map((u) => [u, 'customary' as const]),
+  ),
+};
+
+/** Units to say an amount in, the largest first: the first of which there is at least so much. Own choice. */
+const SAID_IN: Record<System, Record<keyof typeof FACTORS, readonly [unit: string, least: number][]>> = {
+  metric: {
+    weight: [
+      ['kg', 1],
+      ['g', 0],
+    ],
+    volume: [
+      ['l', 1],
+      ['ml', 0],
+    ],
+    length: [
+      ['m', 1],
+      ['cm', 0],
+    ],
+  },
+  customary: {
+    weight: [
+      ['lb', 1],
+      ['oz', 0],
+    ],
+    volume: [
+      ['gal', 1],
+      ['qt', 1],
+      ['fl oz', 0],
+    ],
+    length: [
+      ['yd', 3],
+      ['ft', 1],
+      ['in', 0],
+    ],
+  },
+};
+
+/** An amount in the measures a family uses; undefined where it is in those already, or measures nothing. */
+export function inMeasures(
+  amount: number,
+  unit: string,
+  measures: System,
+): { amount: number; unit: string } | undefined {
+  const typed = unit.trim().toLowerCase().replace(/\.$/, '');
+  const system = SYSTEM[SPELT[typed] ?? typed];
+  const is = measureOf(unit);
+  if (!is || !system || system === measures) return undefined;
+  for (const [other, least] of SAID_IN[measures][is.kind]) {
+    const there = inUnit(amount, unit, other)!;
+    if (there >= least) return { amount: rounded(there), unit: other };
+  }
+  return undefined;
+}
+
+/** To two figures that count, and no finer than a tenth. */
+function rounded(amount: number): number {
+  if (amount >= 100) return Math.round(amount / 5) * 5;
+  return amount >= 10 ? Math.round(amount) : Math.max(0.1, Math.round(amount * 10) / 10);
+}
+
+/** “60 g (about 2.1 oz)”: an amount as it was said, and in the measures of the family where they are others. */
+export function amountIn(amount: number | null, unit: string, measures: System): string {
+  const said = amountText(amount, unit);
+  const here = amount ? inMeasures(amount, unit, measures) : undefined;
+  return here ? `${said} (about ${here.amount} ${here.unit})` : said;
+}

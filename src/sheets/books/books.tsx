@@ -8,6 +8,7 @@ import { lengthText } from '@/core/calendar/dates';
 import type { Role } from '@/core/plan/plan';
 import { Button } from '@/kit/button';
 import { Checkbox } from '@/kit/field';
+import { Fold } from '@/kit/fold';
 import { LinkButton } from '@/kit/link-button';
 import { Caution, Heading, Quiet } from '@/kit/text';
 import { middling } from '@/kit/tokens';
@@ -29,6 +30,10 @@ const PullDialog = dynamic(() => import('./pull-dialog').then((m) => m.PullDialo
 const FillForm = dynamic(() => import('./fill-form').then((m) => m.FillForm), { ssr: false });
 const PaceForm = dynamic(() => import('./pace-form').then((m) => m.PaceForm), { ssr: false });
 const Suggest = dynamic(() => import('./suggest').then((m) => m.Suggest), { ssr: false });
+const OverTime = dynamic(() => import('./over-time').then((m) => m.OverTime), {
+  ssr: false,
+  loading: () => <Quiet>Drawing…</Quiet>,
+});
 const LevelDialog = dynamic(() => import('./level').then((m) => m.LevelDialog), { ssr: false });
 
 type Open =
@@ -236,6 +241,16 @@ function Board({
         <Section>
           <Loans loans={view.loans} unitId={unitId} />
         </Section>
+        {rows.length && lessons.length ? (
+          <Section>
+            <Fold
+              title="Over the unit"
+              message="minutes of reading, its level, things out, money: drawn, and in figures"
+            >
+              <OverTime view={view} />
+            </Fold>
+          </Section>
+        ) : null}
       </div>
       <aside>
         {inHand ? (

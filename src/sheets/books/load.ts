@@ -2,13 +2,15 @@ import { factsIn, thinLessons, type Facts } from '@/core/books/facts';
 import { cellText } from '@/core/books/fill';
 import { lessonReading, type LessonReading } from '@/core/layout/lesson-reading';
 import { ownRate } from '@/core/books/reading';
-import { loanLines, overCard, tripsFor, type LoanLine } from '@/core/loans/lines';
-import { moneyOf } from '@/core/loans/money';
+import { levelsOver, type ChildLevels } from '@/core/books/levels';
+import { loanLines, outByDay, overCard, tripsFor, type LoanLine } from '@/core/loans/lines';
+import { costOf, moneyOf } from '@/core/loans/money';
 import { gradeOf } from '@/core/plan/age';
 import { booksById, groupBy, lessonsOf } from '@/core/plan/lookup';
 import type { Book } from '@/core/plan/book';
 import type { Card } from '@/core/plan/loan';
 import type { Plan, Role } from '@/core/plan/plan';
+import type { Unit } from '@/core/plan/unit';
 import type { HatchName } from '@/kit/hatch';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
 import { ON_LESSONS, PILES } from './roles';
@@ -51,6 +53,14 @@ export interface LoansView {
   out: number;
 }
 
+export interface OverUnit {
+  levels: ChildLevels[];
+  /** Things out, from each day on which that changes. */
+  out: { date: string; out: number }[];
+  /** What is to be bought for each unit of the year, against its limit. */
+  money: { unitId: string; title: string; total: number; limit: number | null }[];
+}
+
 export interface BooksView {
   info: FrameInfo;
   today: string;
@@ -71,6 +81,8 @@ export interface BooksView {
   /** Lessons that are thin, with the children they are thin for. */
   thin: { lessonId: string; number: number; childIds: string[] }[];
   loans: LoansView;
+  /** Figures over the unit, for pictures of them. */
+  over: OverUnit;
   money: {
     total: number;
     limit: number | null;
@@ -91,6 +103,7 @@ export async function loadBooks(params: SearchParams): Promise<BooksView> {
       covered: 0,
       reading: [],
       thin: [],
+      over: { levels: [], out: [], money: [] },
       money: { total: 0, limit: null, unpriced: 0, toBuy: [] },
     };
   const days = groupBy(plan.sittings, (s) => s.partId);
@@ -164,6 +177,7 @@ export async function loadBooks(params: SearchParams): Promise<BooksView> {
     reading: lessonReading(plan, unit),
     thin: thinLessons(plan, unit),
     loans: loansView(plan, today, unit.id),
+    over: overUnit(plan, unit, today),
     money: {
       ...money,
       toBuy: money.toBuy.map(({ book, instead }) => ({
@@ -173,6 +187,17 @@ export async function loadBooks(params: SearchParams): Promise<BooksView> {
         instead: instead.map((b) => b.title),
       })),
     },
+  };
+}
+
+function overUnit(plan: Plan, unit: Unit, today: string): OverUnit {
+  const card = plan.family?.card;
+  return {
+    levels: levelsOver(plan, unit),
+    out: card ? outByDay(loanLines(plan, card, today)) : [],
+    money: plan.units
+      .map((u) => ({ unitId: u.id, title: u.title, total: costOf(plan, u), limit: u.moneyLimit }))
+      .filter((m) => m.total > 0 || m.limit !== null),
   };
 }
 

@@ -3,6 +3,8 @@
 import styled from 'styled-components';
 import type { Caution } from '@/core/cautions/match';
 import { Checkbox } from '@/kit/field';
+import { spelt } from '@/core/calendar/spelling';
+import { useCustoms } from '@/kit/locale';
 import { Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 
@@ -15,21 +17,20 @@ export function Cautions({
   /** The part they belong to. */ of: string;
   /** Notes one as seen; without it they can only be read. */ onSeen?: (id: string, seen: boolean) => void;
 }) {
+  const { spelling } = useCustoms();
   if (!cautions.length) return null;
   return (
     <List aria-label={`Cautions for ${of}`}>
       {cautions.map((c) => (
         <li key={c.id} data-seen={(c.seen && !c.stays) || undefined}>
           <b>
-            {c.title}
+            {spelt(c.title, spelling)}
             {c.because ? <span> ({c.because})</span> : null}
           </b>
           {c.seen && !c.stays ? null : (
             <>
-              <p>
-                {c.who} {c.steps}
-              </p>
-              <Quiet>{c.defers}</Quiet>
+              <p>{spelt(`${c.who} ${c.steps}`, spelling)}</p>
+              <Quiet>{spelt(c.defers, spelling)}</Quiet>
             </>
           )}
           {onSeen ? (

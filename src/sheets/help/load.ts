@@ -1,4 +1,5 @@
 import { asHtml, helpPages, methodSections } from '../frame/help/pages';
+import { customsNow } from '../frame/customs-load';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
 
 export interface HelpView {
@@ -22,7 +23,11 @@ export async function loadHelp(name: string, params: SearchParams): Promise<Help
       info,
       name,
       title: 'Where each number comes from',
-      pieces: methodSections().map((s) => ({ name: s.name, title: s.title, html: asHtml(s.text) })),
+      pieces: methodSections().map((s) => ({
+        name: s.name,
+        title: s.title,
+        html: asHtml(s.text, customsNow().spelling),
+      })),
       pages,
     };
   const page = helpPages().find((p) => p.name === name);
@@ -31,7 +36,9 @@ export async function loadHelp(name: string, params: SearchParams): Promise<Help
       info,
       name,
       title: page.title,
-      pieces: [{ name: page.name, title: '', html: asHtml(page.text.replace(/^# .*\n/, '')) }],
+      pieces: [
+        { name: page.name, title: '', html: asHtml(page.text.replace(/^# .*\n/, ''), customsNow().spelling) },
+      ],
       pages,
     }
   );

@@ -1,34 +1,10 @@
 'use client';
-/** By what minutes are worked out, and everybody's over the unit. */
-import dynamic from 'next/dynamic';
+/** By what minutes are worked out. */
 import styled from 'styled-components';
 import { Fold } from '@/kit/fold';
 import { Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import type { LadderView } from './load';
-const LoadChart = dynamic(() => import('./load-chart').then((m) => m.LoadChart), {
-  ssr: false,
-  loading: () => <Quiet>Drawing…</Quiet>,
-});
-
-/** Everybody's minutes over the unit: a picture of the days, and the weeks in figures. */
-export function OverUnit({ view }: { view: LadderView }) {
-  const full = view.days.filter(
-    (d) => d.children.some((c) => c.minutes > c.limit) || d.parent.minutes > d.parent.limit,
-  ).length;
-  return (
-    <Fold
-      title="Minutes over the unit"
-      message={
-        full
-          ? `${full} ${full === 1 ? 'day' : 'days'} over what somebody can take`
-          : `${view.days.length} school days, none over what anybody can take`
-      }
-    >
-      <LoadChart days={view.days} weeks={view.weeks} everyone={view.everyone} />
-    </Fold>
-  );
-}
 
 /** By what the minutes are worked out, and where it comes from. */
 export function Rates({ rates }: Pick<LadderView, 'rates'>) {

@@ -12,7 +12,8 @@ import { useSingleKeys } from '../frame/single-keys';
 import { useAct } from '../frame/use-act';
 import { addForOne } from './actions';
 import type { LadderView } from './load';
-import { OverUnit, Rates } from './rates';
+import { LoadsFold } from '../frame/loads-fold';
+import { Rates } from './rates';
 
 /** Keys that take a way to mend, in the order in which the ways stand. */
 const WAY_KEYS = 'abcdefghij';
@@ -145,7 +146,14 @@ export function Shares({ view, lessonId }: { view: LadderView; lessonId: string 
           ))}
         </section>
       ) : null}
-      {view.days.length > 1 ? <OverUnit view={view} /> : null}
+      {view.days.length > 1 ? (
+        <LoadsFold
+          title="Minutes over the unit"
+          days={view.days}
+          weeks={view.weeks}
+          everyone={view.everyone}
+        />
+      ) : null}
       {view.rates.length ? <Rates rates={view.rates} /> : null}
     </Under>
   );

@@ -1,5 +1,6 @@
 'use client';
 /** The evening on which the children say what they know: topics, order, times; who spoke, counts. */
+import { spelt } from '@/core/calendar/spelling';
 import Link from 'next/link';
 import { clockText } from '@/core/calendar/dates';
 import { promptsOn, talkTimes, topicBeside } from '@/core/record/talk-evening';
@@ -25,7 +26,7 @@ export function Talks({
 }: {
   view: LookBackView;
 }) {
-  const { clock } = useCustoms();
+  const { clock, spelling } = useCustoms();
   const { act } = useAct();
   const form = useForm({
     date: (talks?.date ?? today) as string | null,
@@ -58,7 +59,7 @@ export function Talks({
         <Heading id="talks">Talk evening</Heading>
         <Quiet as="span">
           {talks ? (
-            <Link href={`/paper/programme?unit=${unit!.id}`}>print the programme</Link>
+            <Link href={`/paper/programme?unit=${unit!.id}`}>{spelt('print the programme', spelling)}</Link>
           ) : (
             'each child on a topic'
           )}

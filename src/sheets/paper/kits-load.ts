@@ -1,7 +1,7 @@
 import { customsNow } from '../frame/customs-load';
 import { shortDate } from '@/core/calendar/dates';
 import { kitsOf } from '@/core/prep/kits';
-import { amountText } from '@/core/prep/units';
+import { amountIn } from '@/core/prep/units';
 import { load, param, type SearchParams } from '../frame/load';
 import { SIZES, type Size } from './size';
 
@@ -22,6 +22,7 @@ export interface KitsView {
 
 export async function loadKits(params: SearchParams): Promise<KitsView> {
   const { plan, unit, today } = await load(params);
+  const { measures } = customsNow();
   const asked = await param(params, 'size');
   const size = SIZES.find((s) => s === asked) ?? customsNow().paper;
   if (!unit) return { unit: '', size, kits: [] };
@@ -34,7 +35,9 @@ export async function loadKits(params: SearchParams): Promise<KitsView> {
       title,
       on: `for ${shortDate(on)}`,
       place,
-      contents: contents.map((c) => [c.name, amountText(c.amount, c.unit)].filter(Boolean).join(', ')),
+      contents: contents.map((c) =>
+        [c.name, amountIn(c.amount, c.unit, measures)].filter(Boolean).join(', '),
+      ),
       beside,
       hasKey,
     })),

@@ -4,6 +4,8 @@ import styled from 'styled-components';
 import { count } from '@/core/plan/called';
 import { Quiet } from '@/kit/text';
 import { face } from '@/kit/tokens';
+import { spelt } from '@/core/calendar/spelling';
+import { useCustoms } from '@/kit/locale';
 import { useReady } from '../frame/use-ready';
 import { Page, Preview } from './page-frame';
 import type { ProgrammeView } from './programme-load';
@@ -11,11 +13,12 @@ import { SheetBar } from './sheet-bar';
 
 export function Programme({ unit, unitId, day, size, other, talks }: ProgrammeView) {
   useReady();
+  const { spelling } = useCustoms();
   return (
     <Preview>
       <SheetBar
-        title="Programme"
-        says={`${unit}: the programme, and a card of prompts for each who speaks`}
+        title={spelt('Programme', spelling)}
+        says={`${unit}: ${spelt('the programme', spelling)}, and a card of prompts for each who speaks`}
         back={{ href: `/record/look-back?unit=${unitId}`, name: 'Back to the evening' }}
         size={size}
         other={other}

@@ -9,7 +9,8 @@ import { ageOn } from '@/core/plan/age';
 import { childName, count } from '@/core/plan/called';
 import { booksById, groupBy, isFor, lessonsOf } from '@/core/plan/lookup';
 import { OWN_WORK_KINDS } from '@/core/plan/words';
-import { amountText } from '@/core/prep/units';
+import { customsOf } from '@/core/calendar/customs';
+import { amountIn } from '@/core/prep/units';
 import { neededIn } from '@/core/prep/supplies';
 import type { Plan, Role } from '@/core/plan/plan';
 import type { Unit } from '@/core/plan/unit';
@@ -143,6 +144,7 @@ const named = (titles: readonly string[]): string =>
 
 function withWhat(plan: Plan, unit: Unit): Block[] {
   const books = booksById(plan.books);
+  const { measures } = customsOf(plan);
   const pulls = plan.pulls.filter((p) => p.unitId === unit.id);
   const bookOf = (id: string): string => books.get(id)!.title;
   const isFilm = (bookId: string): boolean => books.get(bookId)!.form === 'film';
@@ -186,7 +188,7 @@ function withWhat(plan: Plan, unit: Unit): Block[] {
     },
     {
       title: 'To have',
-      lines: [needed.map((n) => `${n.name} ${amountText(n.amount, n.unit)}`.trim()).join(', ')],
+      lines: [needed.map((n) => `${n.name} ${amountIn(n.amount, n.unit, measures)}`.trim()).join(', ')],
     },
     {
       title: 'With care',

@@ -5,7 +5,8 @@ import styled from 'styled-components';
 import { shortDate } from '@/core/calendar/dates';
 import { inAList } from '@/core/plan/called';
 import type { Counted, Kit } from '@/core/prep/kits';
-import { amountText } from '@/core/prep/units';
+import { useCustoms } from '@/kit/locale';
+import { amountIn } from '@/core/prep/units';
 import { Button, PlainButton } from '@/kit/button';
 import { Choose } from '@/kit/choose';
 import { Checkbox, NumberField, TextField } from '@/kit/field';
@@ -99,6 +100,7 @@ function KitLine({ kit, today }: { kit: Kit; today: string }) {
 }
 
 function KitForm({ kit, onClose }: { kit: Kit; onClose: () => void }) {
+  const { measures } = useCustoms();
   const { act } = useAct();
   const form = useForm({
     kitPlace: kit.place,
@@ -120,7 +122,9 @@ function KitForm({ kit, onClose }: { kit: Kit; onClose: () => void }) {
     >
       <Quiet>
         {[
-          ...kit.contents.map((c) => [c.name, amountText(c.amount, c.unit)].filter(Boolean).join(' ')),
+          ...kit.contents.map((c) =>
+            [c.name, amountIn(c.amount, c.unit, measures)].filter(Boolean).join(' '),
+          ),
           ...kit.beside,
         ].join(' · ')}
       </Quiet>

@@ -7,7 +7,9 @@ import { lengthText, shortDate } from '@/core/calendar/dates';
 import { count } from '@/core/plan/called';
 import { groupBy } from '@/core/plan/lookup';
 import type { Needed } from '@/core/prep/supplies';
-import { amountText } from '@/core/prep/units';
+import type { Measures } from '@/core/calendar/customs';
+import { amountIn } from '@/core/prep/units';
+import { useCustoms } from '@/kit/locale';
 import type { Shortage } from '@/core/prep/when';
 import { Choose } from '@/kit/choose';
 import { Checkbox } from '@/kit/field';
@@ -28,6 +30,7 @@ import { ToBuy } from './to-buy';
 import { leftToPrint, ToPrint } from './to-print';
 
 export function ReadySheet(view: ReadyView) {
+  const { measures } = useCustoms();
   const { info, today, preparing, supplies, span, last, full } = view;
   const router = useRouter();
   const left = preparing.filter((p) => !p.isReady);
@@ -106,10 +109,10 @@ export function ReadySheet(view: ReadyView) {
                     {s.name}
                     <Quiet>{forWhat(s)}</Quiet>
                   </th>
-                  <td>{amountOf(s.amount, s.unit, 'some')}</td>
-                  <td>{s.inHouse === null ? 'enough' : amountOf(s.inHouse, s.unit, '')}</td>
+                  <td>{amountOf(s.amount, s.unit, 'some', measures)}</td>
+                  <td>{s.inHouse === null ? 'enough' : amountOf(s.inHouse, s.unit, '', measures)}</td>
                   <td>
-                    <b>{s.toGet === 0 ? 'nothing' : amountOf(s.toGet, s.unit, 'some')}</b>
+                    <b>{s.toGet === 0 ? 'nothing' : amountOf(s.toGet, s.unit, 'some', measures)}</b>
                   </td>
                   <td>{shortDate(s.from)}</td>
                 </tr>
@@ -170,8 +173,8 @@ function Preparation({ p, today }: { p: Preparing; today: string }) {
   );
 }
 
-const amountOf = (amount: number | null, unit: string, otherwise: string): string =>
-  amount === null ? otherwise : amountText(amount, unit);
+const amountOf = (amount: number | null, unit: string, otherwise: string, measures: Measures): string =>
+  amount === null ? otherwise : amountIn(amount, unit, measures);
 
 function minutesLeft(of: readonly Preparing[]): string {
   const left = of.filter((p) => !p.isReady).reduce((sum, p) => sum + p.minutes, 0);

@@ -3,7 +3,8 @@
 import styled from 'styled-components';
 import { shortDate } from '@/core/calendar/dates';
 import { count } from '@/core/plan/called';
-import { amountText } from '@/core/prep/units';
+import { amountIn } from '@/core/prep/units';
+import { useCustoms } from '@/kit/locale';
 import type { Trip } from '@/core/prep/when';
 import { Checkbox } from '@/kit/field';
 import { Column, Heading, Quiet } from '@/kit/text';
@@ -63,7 +64,8 @@ function Thing({
   isGot?: boolean;
 }) {
   const { act } = useAct();
-  const so = amount === null ? '' : amountText(amount, unit);
+  const { measures } = useCustoms();
+  const so = amount === null ? '' : amountIn(amount, unit, measures);
   return (
     <span>
       <Checkbox

@@ -6,7 +6,9 @@ import { shortDate } from '@/core/calendar/dates';
 import { Button, PlainButton } from '@/kit/button';
 import { DateField } from '@/kit/date-field';
 import { FieldRow, FieldStack, NumberField, TextField } from '@/kit/field';
+import { spelt } from '@/core/calendar/spelling';
 import { Fold } from '@/kit/fold';
+import { useCustoms } from '@/kit/locale';
 import { Line, Quiet } from '@/kit/text';
 import { Ticks } from '@/kit/ticks';
 import { useAct } from '../frame/use-act';
@@ -18,6 +20,7 @@ import type { RecordView } from './load';
 const SHOWN = 5;
 
 export function Trips({ view: { trips, children, today, subjects } }: { view: RecordView }) {
+  const { spelling } = useCustoms();
   const { act } = useAct();
   const form = useForm({
     title: '',
@@ -36,7 +39,7 @@ export function Trips({ view: { trips, children, today, subjects } }: { view: Re
               .slice(0, 2)
               .map((t) => t.title)
               .join(', ')
-          : 'a museum, a concert, a day with the neighbours'
+          : spelt('a museum, a concert, a day with the neighbours', spelling)
       }
     >
       <form

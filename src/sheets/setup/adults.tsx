@@ -1,6 +1,7 @@
 'use client';
 /** Other adults who lead: on which weekdays they are there, in which hours, and for how long they lead. */
 import { useState } from 'react';
+import { spelt } from '@/core/calendar/spelling';
 import { clockText, weekdayName } from '@/core/calendar/dates';
 import type { Adult } from '@/core/plan/household';
 import { Button, PlainButton } from '@/kit/button';
@@ -17,13 +18,15 @@ import { useCustoms } from '@/kit/locale';
 import type { Clock } from '@/core/calendar/customs';
 
 export function Adults({ rows }: { rows: Adult[] }) {
-  const { clock } = useCustoms();
+  const { clock, spelling } = useCustoms();
   const [editing, setEditing] = useState<Adult | 'new'>();
   const { act } = useAct();
   return (
     <section aria-labelledby="adults">
       <Ruled id="adults">Others who lead</Ruled>
-      {rows.length ? null : <Quiet>Nobody but you yet: the other parent, a grandparent, a neighbour.</Quiet>}
+      {rows.length ? null : (
+        <Quiet>{spelt('Nobody but you yet: the other parent, a grandparent, a neighbour.', spelling)}</Quiet>
+      )}
       <Rows>
         {rows.map((a) => (
           <li key={a.id}>

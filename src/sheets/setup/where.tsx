@@ -77,6 +77,36 @@ export function Where({
             onChange={(paper) => change({ paper })}
           />
         </FieldRow>
+        <FieldRow>
+          <OrNot
+            label="Measures"
+            value={now.measures}
+            choices={[
+              ['metric', 'grams, litres, metres'],
+              ['customary', 'ounces, quarts, feet'],
+            ]}
+            onChange={(measures) => change({ measures })}
+          />
+          <OrNot
+            label="Spelling"
+            value={now.spelling}
+            choices={[
+              ['British', 'colour, fibre'],
+              ['American', 'color, fiber'],
+            ]}
+            onChange={(spelling) => change({ spelling })}
+          />
+          <OrNot
+            label="A week begins on"
+            value={now.weekStarts}
+            choices={[
+              [1, 'Monday'],
+              [6, 'Saturday'],
+              [7, 'Sunday'],
+            ]}
+            onChange={(weekStarts) => change({ weekStarts })}
+          />
+        </FieldRow>
         <Quiet>
           Public holidays of your country are offered on the Year sheet; nothing is off until you say so.
         </Quiet>

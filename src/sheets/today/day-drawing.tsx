@@ -1,6 +1,7 @@
 'use client';
 /** The day drawn as a plan: time down the page, a lane for each child, and the parent's path through the rooms that need them. */
 import styled from 'styled-components';
+import { spelt } from '@/core/calendar/spelling';
 import { clockText } from '@/core/calendar/dates';
 import { axisOf } from '@/core/dayplan/axis';
 import { ParentPath, type Stop } from '@/kit/parent-path';
@@ -27,7 +28,7 @@ function needs(room: DayRoom, lanes: number, columns: number): number {
 }
 
 export function DayDrawing({ view }: { view: TodayView }) {
-  const { clock } = useCustoms();
+  const { clock, spelling } = useCustoms();
   const lanes = view.children.length;
   const at = new Map(view.children.map((c, i) => [c.id, i]));
   const pieces = view.rooms.flatMap((room) =>
@@ -119,7 +120,7 @@ export function DayDrawing({ view }: { view: TodayView }) {
               height: axis.at(f.ends) - axis.at(f.starts),
             }}
           >
-            Meanwhile: {f.text}
+            Meanwhile: {spelt(f.text, spelling)}
           </Meanwhile>
         ))}
         {stops.length ? <ParentPath stops={stops} height={axis.height} /> : null}

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { ToggleButton } from 'react-aria-components/ToggleButton';
 import styled from 'styled-components';
+import { spelt } from '@/core/calendar/spelling';
 import { clockText } from '@/core/calendar/dates';
 import { count } from '@/core/plan/called';
 import { Fold } from '@/kit/fold';
@@ -27,7 +28,7 @@ export function PhoneDay({
   onSay?: () => void;
   onClose?: () => void;
 }) {
-  const { clock } = useCustoms();
+  const { clock, spelling } = useCustoms();
   const [of, setOf] = useState<string>();
   const rooms = view.rooms.filter((r) => of === undefined || r.childIds.includes(of));
   const { done, past, now, next, later } = sorted(
@@ -67,7 +68,7 @@ export function PhoneDay({
         .map((f) => (
           <p key={f.childId}>
             <b>{view.children.find((c) => c.id === f.childId)!.name}</b> waits until{' '}
-            {clockText(f.ends, clock)}: {f.text}
+            {clockText(f.ends, clock)}: {spelt(f.text, spelling)}
           </p>
         ))}
       <Rooms title="Next" rooms={next} view={view} />

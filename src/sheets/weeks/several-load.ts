@@ -1,4 +1,6 @@
 import { addDays, mondayOf } from '@/core/calendar/dates';
+import { loadsByDay, loadsByWeek, type Stretch } from '@/core/dayplan/loads';
+import type { HatchName } from '@/kit/hatch';
 import { drawnLessons, type Drawn } from '@/core/edit/ways-through';
 import { dateParam, lastDay, load, type FrameInfo, type SearchParams } from '../frame/load';
 import { whoIn, type WhoIn } from './who-in';
@@ -15,6 +17,10 @@ export interface SeveralView {
   who: Record<string, WhoIn>;
   /** Lessons in pencil up to the last day drawn. */
   inkable: boolean;
+  /** Everybody’s minutes on each school day that is drawn, and by week. */
+  days: Stretch[];
+  weeks: Stretch[];
+  everyone: { id: string; name: string; hatch: HatchName }[];
   lastDrawn: string;
 }
 
@@ -26,6 +32,7 @@ export async function loadSeveral(params: SearchParams): Promise<SeveralView> {
   const from = mondayOf((await dateParam(params, 'week')) ?? (info.looking && lastDay(plan)) ?? today);
   const drawn = drawnLessons(plan);
   const lastDrawn = addDays(from, 7 * WEEKS - 1);
+  const days = loadsByDay(plan, from, lastDrawn);
   return {
     info,
     today,
@@ -39,5 +46,8 @@ export async function loadSeveral(params: SearchParams): Promise<SeveralView> {
       (l) => l.state === 'pencil' && l.dates.some((d) => d >= from && d <= lastDrawn),
     ),
     lastDrawn,
+    days,
+    weeks: loadsByWeek(days),
+    everyone: plan.children.map(({ id, name, hatch }) => ({ id, name, hatch })),
   };
 }

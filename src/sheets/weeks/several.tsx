@@ -9,6 +9,7 @@ import { FormDialog } from '@/kit/form-dialog';
 import { LinkButton } from '@/kit/link-button';
 import { Quiet } from '@/kit/text';
 import { Frame } from '../frame/frame';
+import { LoadsFold } from '../frame/loads-fold';
 import { useAct } from '../frame/use-act';
 import { inkUpTo } from './actions';
 import { SeveralWeeks } from './several-weeks';
@@ -81,6 +82,14 @@ export function SeveralSheet(view: SeveralView) {
           {drawn.lessons.some((l) => l.dates.some((d) => d >= view.from)) ? null : (
             <Quiet>No lesson stands in these weeks.</Quiet>
           )}
+          {view.days.length && view.everyone.length ? (
+            <LoadsFold
+              title="Minutes of these weeks"
+              days={view.days}
+              weeks={view.weeks}
+              everyone={view.everyone}
+            />
+          ) : null}
         </Drawing>
       ) : (
         <p>There is no school year yet.</p>

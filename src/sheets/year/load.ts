@@ -63,6 +63,8 @@ export interface WaitingUnit {
 export interface YearView {
   info: FrameInfo;
   today: string;
+  /** Where the family lives; empty where nobody has said. */
+  country: string;
   year: SchoolYear | null;
   figures?: YearFigures;
   /** Every calendar week of the year: its Monday, its school days and those gone by, its block if it has one. */
@@ -160,6 +162,7 @@ export async function loadYear(params: SearchParams): Promise<YearView> {
     return {
       info,
       today,
+      country: countryOf(plan),
       year,
       weeks: [],
       lanes: [],
@@ -231,6 +234,7 @@ export async function loadYear(params: SearchParams): Promise<YearView> {
   return {
     info,
     today,
+    country: countryOf(plan),
     year,
     figures,
     weeks,

@@ -1,7 +1,7 @@
 'use client';
 /** What the form of the year is made from. */
 import styled from 'styled-components';
-import { addDays } from '@/core/calendar/dates';
+import { likelyYear } from '@/core/calendar/customs';
 import { blankYear } from '@/core/plan/blank';
 import type { SchoolYear } from '@/core/plan/year';
 import { colour } from '@/kit/tokens';
@@ -39,10 +39,9 @@ export type Fields = Omit<
   extraDays: Odd[];
 };
 
-export const plain = (today: string): Fields => ({
+export const plain = (today: string, country: string): Fields => ({
   ...blankYear,
-  starts: today,
-  ends: addDays(today, 280),
+  ...likelyYear(country, today),
 });
 
 export const Wrong = styled.p`

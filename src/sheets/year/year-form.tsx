@@ -13,9 +13,17 @@ import { useForm } from '../frame/use-form';
 import { saveYear } from './actions';
 import { type Off, type Odd, type TermRow, type Fields, plain, Wrong, OffRow, Buttons } from './year-fields';
 
-export function YearForm({ year, today }: { year: SchoolYear | null; today: string }) {
+export function YearForm({
+  year,
+  today,
+  country,
+}: {
+  year: SchoolYear | null;
+  today: string;
+  country: string;
+}) {
   const { act } = useAct();
-  const form = useForm<Fields>(year ?? plain(today));
+  const form = useForm<Fields>(year ?? plain(today, country));
   const { value, set, error } = form;
   const off = (i: number, change: Partial<Off>): void =>
     set(

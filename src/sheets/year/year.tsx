@@ -80,10 +80,10 @@ export function YearSheet(view: YearView) {
               title="How the year goes"
               message="first and last day, rhythm or terms, weekdays, times, days off, short and extra days"
             >
-              <FoldedYearForm year={year} today={view.today} />
+              <FoldedYearForm year={year} today={view.today} country={view.country} />
             </Fold>
           ) : (
-            <YearForm year={year} today={view.today} />
+            <YearForm year={year} today={view.today} country={view.country} />
           )}
           {year && !(view.info.looking && !view.appointments.length) ? (
             <Fold title="Other appointments" message={appointmentsText(view)}>

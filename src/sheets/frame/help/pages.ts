@@ -1,4 +1,6 @@
 /** Help and method, on the server: read from the same text as the docs, once. */
+import type { Spelling } from '@/core/calendar/customs';
+import { spelt } from '@/core/calendar/spelling';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { micromark } from 'micromark';
@@ -54,5 +56,5 @@ export const nameOf = (title: string): string =>
     .replace(/^-|-$/g, '');
 
 /** Markdown as HTML; no HTML of its own is let through. */
-export const asHtml = (markdown: string): string =>
-  micromark(markdown, { extensions: [gfmTable()], htmlExtensions: [gfmTableHtml()] });
+export const asHtml = (markdown: string, spelling: Spelling = 'British'): string =>
+  micromark(spelt(markdown, spelling), { extensions: [gfmTable()], htmlExtensions: [gfmTableHtml()] });

@@ -1,19 +1,25 @@
 'use client';
 /**
- * Everybody's minutes on every school day of the unit, each against what they can take: one small picture each, and
+ * Everybody's minutes on every school day of a unit or of weeks to come, each against what they can take: one small picture each, and
  * the weeks in figures under them.
  */
 import { Bar, BarChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
-import styled from 'styled-components';
 import { dayMonth, lengthText } from '@/core/calendar/dates';
 import type { Load, Stretch } from '@/core/dayplan/loads';
-import { Hatch, hatchFill } from '@/kit/hatch';
+import { Hatch, hatchFill, type HatchName } from '@/kit/hatch';
+import { AXIS, Figures, Pictures } from '@/kit/chart';
 import { colour } from '@/kit/tokens';
-import type { Named } from './load';
+
+/** Somebody whose minutes are shown. */
+interface Named {
+  id: string;
+  name: string;
+  hatch: HatchName;
+}
 
 interface Person {
   name: string;
-  hatch?: Named['hatch'];
+  hatch?: HatchName;
   of: (s: Stretch) => Load;
 }
 
@@ -50,22 +56,8 @@ export function LoadChart({
                 margin={{ top: 6, right: 4, bottom: 0, left: 0 }}
                 accessibilityLayer={false}
               >
-                <XAxis
-                  dataKey="date"
-                  tick={{ fontSize: 12, fill: colour.graphite }}
-                  interval="preserveStartEnd"
-                  minTickGap={30}
-                  tickLine={false}
-                  stroke={colour.ink}
-                />
-                <YAxis
-                  width={34}
-                  tick={{ fontSize: 12, fill: colour.graphite }}
-                  domain={[0, most]}
-                  tickCount={4}
-                  tickLine={false}
-                  stroke={colour.ink}
-                />
+                <XAxis dataKey="date" {...AXIS} interval="preserveStartEnd" minTickGap={30} />
+                <YAxis width={34} {...AXIS} domain={[0, most]} tickCount={4} />
                 <Bar
                   dataKey="minutes"
                   fill={p.hatch ? hatchFill(p.hatch) : colour.red}
@@ -79,7 +71,7 @@ export function LoadChart({
           </figure>
         ))}
       </Pictures>
-      <Weeks>
+      <Figures>
         <caption>Minutes in each week, of what can be taken on its school days</caption>
         <thead>
           <tr>
@@ -103,43 +95,7 @@ export function LoadChart({
             </tr>
           ))}
         </tbody>
-      </Weeks>
+      </Figures>
     </>
   );
 }
-
-const Pictures = styled.div`
-  display: grid;
-  gap: 14px 22px;
-  grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
-  figure {
-    margin: 0;
-    min-width: 0;
-  }
-  figcaption {
-    font-size: 13px;
-    display: flex;
-    gap: 6px;
-    align-items: center;
-    margin-bottom: 2px;
-  }
-`;
-const Weeks = styled.table`
-  border-collapse: collapse;
-  font-size: 13px;
-  caption {
-    text-align: left;
-    padding-bottom: 4px;
-    color: ${colour.graphite};
-  }
-  th,
-  td {
-    text-align: right;
-    padding: 3px 14px 3px 0;
-    border-bottom: 1px solid ${colour.rule};
-    font-variant-numeric: tabular-nums;
-  }
-  th:first-child {
-    text-align: left;
-  }
-`;
