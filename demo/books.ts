@@ -192,7 +192,7 @@ export const FLEECE_BOOKS: DemoBook[] = [
     topics: topics('mill; machines'),
     role: 'basket',
   },
-  { title: 'A Day with the Shearers', form: 'film', role: 'together', on: [[2]] },
+  { title: 'A Day with the Shearers', form: 'film', minutes: 24, role: 'together', on: [[2]] },
   { title: 'Feel the Fibres', form: 'kit', role: 'basket' },
   { title: 'Sheep of the Northern Hills', form: 'poster', role: 'basket' },
   { title: 'Spin and Tell', form: 'game', role: 'basket' },

@@ -48,6 +48,7 @@ export function demoPlan(): Plan {
   let count = 0;
   let ofEarlier = 0;
   let ofWillow = 0;
+  let ofFilm = 0;
   const numbered = (before: string, n: number): string => before + String(n).padStart(4, '0');
   const make = (change: Edit, today: string, newId: () => string): void => {
     const done = perform(change, plan, { today, newId });
@@ -234,8 +235,26 @@ export function demoPlan(): Plan {
       ),
     );
     const pull = plan.pulls.find((p) => plan.books.find((b) => b.id === p.bookId)?.label === label)!;
-    for (const [number, first, last] of on ?? [])
-      edit(putOnLesson(pull.id, lesson(unitTitle, number), first ?? null, last ?? null));
+    // A film is put on its lesson once that has been taught; its number is kept free.
+    if (rest.form === 'film') count += on?.length ?? 0;
+    else
+      for (const [number, first, last] of on ?? [])
+        edit(putOnLesson(pull.id, lesson(unitTitle, number), first ?? null, last ?? null));
+  }
+
+  /** The film that was watched with its lesson, which brings the part in which it was. */
+  function showFilm(): void {
+    const film = plan.books.find((b) => b.form === 'film')!;
+    const pull = plan.pulls.find((p) => p.bookId === film.id)!;
+    const lessonId = lesson(FLEECE, 2);
+    const [on] = plan.parts
+      .filter((p) => p.lessonId === lessonId)
+      .flatMap((p) => plan.sittings.filter((s) => s.partId === p.id).map((s) => s.date))
+      .sort();
+    const change = (to: Edit): void => make(to, DEMO_TODAY, () => numbered('demo-f', ++ofFilm));
+    change(putOnLesson(pull.id, lessonId, null, null));
+    const part = plan.parts.find((p) => p.lessonId === lessonId && p.kind === 'film')!;
+    change(markDone(part.id, null, on));
   }
 
   const olders = ['Ottilie', 'Bram', 'Junia'].map(child);
@@ -629,6 +648,7 @@ export function demoPlan(): Plan {
   addHousehold(edit, () => plan, unit(FLEECE));
   writeWhatHappened(edit, () => plan, { willow: unit('Willow and Water'), fleece: unit(FLEECE) });
   addAppointments(edit, plan.children, plan.year!.ends);
+  showFilm();
   return plan;
 }
 

@@ -96,6 +96,7 @@ const SAMPLES: unknown[] = [
   { on: 'weekday', weekday: 4, everyWeeks: 2, startWeek: 2 },
   ['2027-02-03', '2027-02-10'],
   { calendar: 'Ours', uid: 'x@y' },
+  { from: 2, to: 6 },
   { kind: 'day-off', label: 'x' },
   '2027-06-20T10:00:00.000Z',
   slice.parse(emptySlice),

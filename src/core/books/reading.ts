@@ -155,14 +155,20 @@ export function readingClock(plan: Pick<Plan, 'readings' | 'books' | 'children'>
 const READ_ALOUD: Role[] = ['spine', 'together'];
 
 /** What is read in a part: the uses of its lesson whose books are read that way, by that child if one is named. */
-export function usesRead(plan: Pick<Plan, 'pulls' | 'uses'>): (part: Part, childId: string) => Use[] {
+export function usesRead(
+  plan: Pick<Plan, 'pulls' | 'uses' | 'books'>,
+): (part: Part, childId: string) => Use[] {
   const pulls = byId(plan.pulls);
+  const books = booksById(plan.books);
   const uses = groupBy(plan.uses, (u) => u.lessonId);
   return (part, childId) =>
     (uses.get(part.lessonId ?? '') ?? []).filter((use) => {
       const pull = pulls.get(use.pullId);
       if (!pull) return false;
-      if (part.kind === 'read-aloud') return READ_ALOUD.includes(pull.role);
+      const isFilm = books.get(pull.bookId)?.form === 'film';
+      if (part.kind === 'film') return isFilm;
+      // A film is watched in its own part.
+      if (part.kind === 'read-aloud') return !isFilm && READ_ALOUD.includes(pull.role);
       return part.kind === 'own-reading' && pull.role === 'own' && isFor(pull, childId);
     });
 }
@@ -194,14 +200,19 @@ export const readingMinutes = onceOf<
   const homeOf = homes(plan);
   const read = usesRead(plan);
   return (part, childId) => {
-    if (part.kind !== 'read-aloud' && part.kind !== 'own-reading') return PART_WITHOUT_MINUTES;
+    if (part.kind !== 'read-aloud' && part.kind !== 'own-reading' && part.kind !== 'film')
+      return PART_WITHOUT_MINUTES;
     let words = 0;
+    let runs = 0;
     for (const use of read(part, childId)) {
       const book = books.get(pulls.get(use.pullId)!.bookId)!;
       words += wordsOf(book, pagesOf(use, book.pages));
+      // What is watched or listened to takes as long as it runs.
+      runs += book.minutes ?? 0;
     }
-    if (words === 0) return READING_WITHOUT_PAGES;
-    if (part.kind === 'read-aloud') return minutesAloud(words);
-    return clock.alone(words, childId, homeOf(part).unit!.starts);
+    if (part.kind === 'film') return runs || PART_WITHOUT_MINUTES;
+    if (words === 0) return runs || READING_WITHOUT_PAGES;
+    if (part.kind === 'read-aloud') return minutesAloud(words) + runs;
+    return clock.alone(words, childId, homeOf(part).unit!.starts) + runs;
   };
 });

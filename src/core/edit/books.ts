@@ -1,6 +1,6 @@
 /** Books on the shelf, pulled for a unit in a role, and put on its lessons. */
 import { newPart } from './new-lesson';
-import type { Book } from '../plan/book';
+import { isGone, type Book } from '../plan/book';
 import type { Plan, Pull, Role, Use } from '../plan/plan';
 import type { Lesson } from '../plan/lesson';
 import { GONE, withChanged, type Edit } from './edit';
@@ -54,6 +54,9 @@ export const addBook =
     )({ ...plan, books: [...plan.books, { ...fields, id }] }, context);
   };
 
+const goneInWords = ({ title, state }: Book): string =>
+  `“${title}” is ${state}, by what the shelf says of it. Say there that it is here again, and then pull it.`;
+
 /** Pulls a book from the shelf for a unit, in a role. */
 export const pullBook =
   (unitId: string, bookId: string, role: Role, childIds: readonly string[] = []): Edit =>
@@ -61,6 +64,7 @@ export const pullBook =
     if (!plan.units.some((u) => u.id === unitId) || !plan.books.some((b) => b.id === bookId))
       return { refused: GONE };
     const book = plan.books.find((b) => b.id === bookId)!;
+    if (isGone(book)) return { refused: goneInWords(book) };
     if (plan.pulls.some((p) => p.unitId === unitId && p.bookId === bookId))
       return { refused: `“${book.title}” is pulled for this unit already.` };
     const pull: Pull = { id: newId(), unitId, bookId, role, childIds: role === 'own' ? [...childIds] : [] };
@@ -72,10 +76,14 @@ export const pullBooks =
   (unitId: string, bookIds: readonly string[]): Edit =>
   (plan, { newId }) => {
     if (!plan.units.some((u) => u.id === unitId)) return { refused: GONE };
-    const known = new Set(plan.books.map((b) => b.id));
+    const known = new Set(plan.books.filter((b) => !isGone(b)).map((b) => b.id));
+    const gone = plan.books.filter((b) => bookIds.includes(b.id) && isGone(b));
     const pulled = new Set(plan.pulls.filter((p) => p.unitId === unitId).map((p) => p.bookId));
     const fresh = [...new Set(bookIds)].filter((b) => known.has(b) && !pulled.has(b));
-    if (!fresh.length) return { refused: 'All of these are pulled for this unit already.' };
+    if (!fresh.length)
+      return {
+        refused: gone.length ? goneInWords(gone[0]) : 'All of these are pulled for this unit already.',
+      };
     return {
       plan: {
         ...plan,
@@ -150,7 +158,7 @@ export const putBack =
 
 /**
  * Puts pages of a pulled book on a lesson (null pages: all of it), in place of what stood there. A book read alone
- * gives the lesson an own-reading part for its reader, if it has none.
+ * gives the lesson an own-reading part for its reader, if it has none; a film a part in which it is watched.
  */
 export const putOnLesson =
   (pullId: string, lessonId: string, firstPage: number | null, lastPage: number | null): Edit =>
@@ -169,8 +177,18 @@ export const putOnLesson =
       ...plan,
       uses: [...others, { id: newId(), pullId, lessonId, firstPage, lastPage: last }],
     };
+    if (book.form === 'film') return { plan: withFilm(used, lesson, newId) };
     return { plan: pull.role === 'own' ? withOwnReading(used, lesson, pull, newId) : used };
   };
+
+/** The title of the part that a film on a lesson brings. */
+const WATCH = 'Watch a film';
+
+function withFilm(plan: Plan, lesson: Lesson, newId: () => string): Plan {
+  if (plan.parts.some((p) => p.lessonId === lesson.id && p.kind === 'film')) return plan;
+  const made = newPart(lesson.id, { kind: 'film', title: WATCH, lead: 'near' }, newId);
+  return { ...plan, parts: [...plan.parts, made] };
+}
 
 function withOwnReading(plan: Plan, lesson: Lesson, pull: Pull, newId: () => string): Plan {
   const part = plan.parts.find((p) => p.lessonId === lesson.id && p.kind === 'own-reading');
@@ -198,7 +216,7 @@ function withOwnReading(plan: Plan, lesson: Lesson, pull: Pull, newId: () => str
   };
 }
 
-/** Takes a book off a lesson; an own-reading part that is left without a book goes with it. */
+/** Takes a book off a lesson; an own-reading part that is left without a book goes with it, and a film's part with the film. */
 export const takeOffLesson =
   (useId: string): Edit =>
   (plan) => {
@@ -211,13 +229,14 @@ export function withoutUse(plan: Plan, use: Use): Plan {
   const own = new Set(plan.pulls.filter((p) => p.role === 'own').map((p) => p.id));
   const stillRead = uses.some((u) => u.lessonId === use.lessonId && own.has(u.pullId));
   const drop = own.has(use.pullId) && !stillRead;
-  return {
-    ...plan,
-    uses,
-    parts: drop
-      ? plan.parts.filter((p) => !(p.lessonId === use.lessonId && p.kind === 'own-reading'))
-      : plan.parts,
-  };
+  const films = new Set(plan.books.filter((b) => b.form === 'film').map((b) => b.id));
+  const shown = new Set(plan.pulls.filter((p) => films.has(p.bookId)).map((p) => p.id));
+  const dropFilm =
+    shown.has(use.pullId) && !uses.some((u) => u.lessonId === use.lessonId && shown.has(u.pullId));
+  const goes = (p: Plan['parts'][number]): boolean =>
+    p.lessonId === use.lessonId &&
+    ((drop && p.kind === 'own-reading') || (dropFilm && p.kind === 'film' && p.title === WATCH));
+  return { ...plan, uses, parts: drop || dropFilm ? plan.parts.filter((p) => !goes(p)) : plan.parts };
 }
 
 /** Puts books on the shelf that were read from elsewhere: all of them, or none when a number is there already. */

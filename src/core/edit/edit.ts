@@ -120,6 +120,9 @@ const ASIDE = {
   preview: 'not seen',
   previewNote: '',
   topics: [],
+  pieces: null,
+  players: null,
+  partsPlace: '',
 } as const satisfies Partial<{ [K in keyof Book]: unknown }>;
 
 /** Whether a change leaves what is drawn as it is: only lists and fields that nothing is drawn from are other than before. */

@@ -4,7 +4,8 @@ import { readBookLine } from '../formats/book-line';
 import { blankBook } from '../plan/blank';
 import type { Book } from '../plan/book';
 import type { Plan } from '../plan/plan';
-import { addBooks, mergeBooks, removeBook } from './books';
+import { partMinutes } from '../layout/input';
+import { addBooks, mergeBooks, pullBook, pullBooks, putOnLesson, removeBook, takeOffLesson } from './books';
 import { perform, type Edit } from './edit';
 
 let n = 0;
@@ -86,4 +87,74 @@ describe('a book in one line', () => {
       { wrong: 'it has no title' },
       { wrong: expect.stringContaining('should be 7') },
     ]));
+});
+
+describe('what has left the house', () => {
+  it.each(['given away', 'lost'] as const)('is not pulled again: %s', (state) => {
+    const plan = { ...aPlan(2), books: [book('gone', { state }), book('here')] };
+    const refused = { refused: expect.stringContaining(`“gone” is ${state}, by what the shelf says of it`) };
+    const unitId = plan.units[0].id;
+    expect(run(plan, pullBook(unitId, 'gone', 'together'))).toEqual(refused);
+    expect(run(plan, pullBooks(unitId, ['gone']))).toEqual(refused);
+    expect(after(plan, pullBooks(unitId, ['gone', 'here'])).pulls.map((p) => p.bookId)).toEqual(['here']);
+  });
+});
+
+describe('a film on a lesson', () => {
+  const start = (minutes: number | null): Plan => {
+    const plan = aPlan(2);
+    return {
+      ...plan,
+      books: [book('shown', { form: 'film', minutes }), book('heard', { form: 'audio', minutes: 12 })],
+      pulls: [pull('p-film', 'shown', plan.units[0].id), pull('p-audio', 'heard', plan.units[0].id)],
+    };
+  };
+  const films = (plan: Plan): Plan['parts'] => plan.parts.filter((p) => p.kind === 'film');
+  const minutesOf = (plan: Plan, part: Plan['parts'][number]): number =>
+    partMinutes(plan)(part, plan.units[0]).minutes[plan.children[0].id];
+
+  it('is watched, for as long as it runs, and its part goes with it', () => {
+    const plan = start(24);
+    const [{ id: lessonId }] = plan.lessons;
+    const on = after(plan, putOnLesson('p-film', lessonId, null, null));
+    expect(films(on)).toMatchObject([{ lessonId, lead: 'near' }]);
+    expect(minutesOf(on, films(on)[0])).toBe(24);
+    const off = after(on, takeOffLesson(on.uses[0].id));
+    expect(films(off)).toEqual([]);
+  });
+  it('takes the part that is there, and leaves there what was made by hand', () => {
+    const plan = start(24);
+    const [{ id: lessonId }] = plan.lessons;
+    const byHand = {
+      ...plan.parts[0],
+      id: 'own',
+      kind: 'film' as const,
+      title: 'The shearers',
+      lessonId,
+      minutes: null,
+    };
+    const on = after(
+      { ...plan, parts: [...plan.parts, byHand] },
+      putOnLesson('p-film', lessonId, null, null),
+    );
+    expect(films(on).map((p) => p.id)).toEqual(['own']);
+    expect(films(after(on, takeOffLesson(on.uses[0].id))).map((p) => p.id)).toEqual(['own']);
+  });
+  it('without its minutes takes the plain allowance; a recording takes as long as it runs', () => {
+    const plan = start(null);
+    const [{ id: lessonId }] = plan.lessons;
+    const on = after(plan, putOnLesson('p-film', lessonId, null, null));
+    expect(minutesOf(on, films(on)[0])).toBe(20);
+    const aloud = { ...plan.parts[0], id: 'aloud', kind: 'read-aloud' as const, lessonId, minutes: null };
+    const heard = after(
+      { ...plan, parts: [...plan.parts, aloud] },
+      putOnLesson('p-audio', lessonId, null, null),
+    );
+    expect(
+      minutesOf(
+        heard,
+        heard.parts.find((p) => p.id === 'aloud')!,
+      ),
+    ).toBe(12);
+  });
 });

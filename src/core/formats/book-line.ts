@@ -18,6 +18,7 @@ export function readBookLine(line: string): BookDraft | { wrong: string } {
   const words: string[] = [];
   for (const piece of pieces.filter(Boolean)) {
     const pages = /^(?:pp?\.?\s*)?(\d{1,4})\s*(?:pp?\.?|pages)?$/iu.exec(piece);
+    const runs = /^(\d{1,4})\s*(?:min(?:utes?)?)\.?$/iu.exec(piece);
     const form = meaningOf('form', piece, {}) as BookDraft['form'] | null;
     const source = isSource(piece) ? meaningOf('source', piece, {}) : null;
     if (form) known.form = form;
@@ -25,6 +26,7 @@ export function readBookLine(line: string): BookDraft | { wrong: string } {
     else if (!('wrong' in readNumber(piece)) || /^[\d\s‐–-]{9,}[\dX]?$/iu.test(piece)) number = piece;
     else if (source) known.source = source as BookDraft['source'];
     else if (/^(1[4-9]|20|21)\d\d$/.test(piece)) known.year = Number(piece);
+    else if (runs && Number(runs[1]) && Number(runs[1]) <= 2000) known.minutes = Number(runs[1]);
     else if (pages && Number(pages[1])) known.pages = Number(pages[1]);
     else words.push(piece);
   }

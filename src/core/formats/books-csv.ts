@@ -12,6 +12,10 @@ const COLUMNS = {
   number: ['number', 'isbn', 'isbn13', 'isbn-13', 'isbn10', 'isbn-10', 'label', 'ean', 'barcode'],
   form: ['form', 'kind', 'type', 'format'],
   pages: ['pages', 'page count', 'number of pages', 'pp'],
+  minutes: ['minutes', 'min', 'runs', 'length', 'duration'],
+  pieces: ['pieces', 'parts', 'number of pieces'],
+  players: ['players', 'number of players'],
+  'small parts': ['small parts', 'small parts are kept'],
   year: ['year', 'published', 'publication year', 'date'],
   language: ['language', 'lang'],
   place: ['place', 'shelf', 'location', 'where'],
@@ -82,6 +86,10 @@ export function readBooksCsv(
       authors: cells.authors,
       form: word('form', 'book'),
       pages: number('pages', 1, 9999),
+      minutes: number('minutes', 1, 2000),
+      pieces: number('pieces', 1, 9999),
+      players: playersIn(cells.players, say),
+      partsPlace: cells['small parts'].slice(0, 100),
       year: number('year', 1400, 2200),
       language: cells.language.slice(0, 40),
       place: cells.place.slice(0, 100),
@@ -110,6 +118,21 @@ export function readBooksCsv(
   };
 }
 
+/** “2-4”, “2 to 4” or “2”; what is none of these is named. */
+function playersIn(text: string, say: (what: string) => void): Book['players'] {
+  if (!text) return null;
+  const read = /^(\d{1,2})(?:\s*(?:-|–|to)\s*(\d{1,2}))?$/u.exec(text);
+  const [from, to] = read ? [Number(read[1]), Number(read[2] ?? read[1])] : [0, 0];
+  if (from >= 1 && from <= to) return { from, to };
+  say(`“${text}” under players: write how many can play, such as 2-4`);
+  return null;
+}
+
+const playersText = (players: Book['players']): string => {
+  if (!players) return '';
+  return players.from === players.to ? `${players.from}` : `${players.from}-${players.to}`;
+};
+
 /** “Mordants 33-35; Looms” */
 function listed(text: string): { title: string; pages?: [number, number] }[] {
   return text
@@ -135,6 +158,10 @@ export function writeBooksCsv(books: readonly Book[], due: ReadonlyMap<string, s
       b.label,
       b.form,
       b.pages?.toString() ?? '',
+      b.minutes?.toString() ?? '',
+      b.pieces?.toString() ?? '',
+      playersText(b.players),
+      b.partsPlace,
       b.year?.toString() ?? '',
       b.language,
       b.place,

@@ -7,6 +7,7 @@ import { BOOK_FORMS } from '../plan/words';
 import { readBibtex, writeBibtex } from './bibtex';
 import { sortDrafts } from './book-draft';
 import { readBooksCsv, writeBooksCsv } from './books-csv';
+import { readBookLine } from './book-line';
 import { readBooksList } from './shelf-list';
 
 const DATES = { near: '2026-11-01', order: 'day first' } as const;
@@ -212,4 +213,43 @@ describe('books from elsewhere', () => {
       sorted.fresh.map((f) => f.book.title),
     ]).toEqual([1, ['The Dyer’s Kettle'], ['The Dyer’s Kettles', 'The Dyer’s Kettle']]);
   });
+});
+
+describe('what a thing is by its form', () => {
+  it('stands in a table, and is read back', () => {
+    const books: Book[] = [
+      { ...blankBook, id: 'f', title: 'The shearers', form: 'film', minutes: 24 },
+      {
+        ...blankBook,
+        id: 'g',
+        title: 'Shepherds',
+        form: 'game',
+        pieces: 64,
+        players: { from: 2, to: 4 },
+        partsPlace: 'a tin, hall',
+      },
+      { ...blankBook, id: 's', title: 'Patience', form: 'game', players: { from: 1, to: 1 } },
+    ];
+    const read = readBooksCsv(writeBooksCsv(books), DATES);
+    expect(read.faults).toEqual([]);
+    expect(read.books.map((b) => b.book)).toEqual(books.map(({ id: _, ...b }) => b));
+  });
+  it.each([
+    ['2 to 6', { from: 2, to: 6 }],
+    ['3', { from: 3, to: 3 }],
+  ])('players: %s', (text, players) =>
+    expect(readBooksCsv(`title,form,players\nA game,game,${text}`, DATES).books[0].book.players).toEqual(
+      players,
+    ),
+  );
+  it.each(['four', '6-2', '0'])('players that are none: %s', (text) =>
+    expect(readBooksCsv(`title,form,players\nA game,game,${text}`, DATES).faults).toEqual([
+      { line: 2, what: `“${text}” under players: write how many can play, such as 2-4` },
+    ]),
+  );
+  it('a film in one line has its minutes', () =>
+    expect(readBookLine('A Day with the Shearers; film; 24 min')).toMatchObject({
+      form: 'film',
+      minutes: 24,
+    }));
 });

@@ -45,8 +45,10 @@ const asking = (
   p: Plan,
   library: Parameters<typeof askingFor>[2] = [],
   wishes: Partial<Parameters<typeof askingFor>[3]> = {},
+  // Two weeks before the unit begins.
+  on = '2026-08-17',
 ): ReturnType<typeof askingFor> =>
-  askingFor(p, unit(p), library, { perLesson: 2, pinned: [], banned: [], ...wishes }, TODAY);
+  askingFor(p, unit(p), library, { perLesson: 2, pinned: [], banned: [], ...wishes }, on);
 
 describe('what is asked', () => {
   it('offers what has something on a lesson and is here, not what is used, put off or away', () => {
@@ -79,6 +81,60 @@ describe('what is asked', () => {
       pulls: [{ id: 'pa', unitId: 'u1', bookId: 'a', role: 'basket', childIds: [] }],
     });
     expect(asking(p).problem.limits).toMatchObject({ budget: 700, loans: 1, loanWeeks: 6 });
+  });
+});
+
+describe('what can be here in time', () => {
+  const LESSONS = ['l1', 'l2', 'l3'];
+  // Lessons on Mon 31 Aug and the days after; the library is open on Tuesdays and Saturdays.
+  const firsts = (p: Plan): (string | undefined)[] =>
+    LESSONS.map(
+      (id) =>
+        p.sittings
+          .filter((s) => p.parts.find((x) => x.id === s.partId)!.lessonId === id)
+          .map((s) => s.date)
+          .sort()[0],
+    );
+  const onLessons = (expected: string | null, on: string, over: Partial<Book> = {}): unknown => {
+    const p = plan();
+    const offered = {
+      ref: 'x',
+      expected,
+      book: book('x', 'Felt, looms and dyes', { ...over, source: 'borrowed' }),
+    };
+    const [o] = asking(p, [offered], {}, on).offered;
+    return { covers: o.covers.map((c) => c.lessonId), late: o.late.map((c) => c.lessonId), here: o.here };
+  };
+  it('is what can be fetched before its lesson', () => {
+    expect(firsts(plan())[0]).toBe('2026-08-31');
+    expect(onLessons(null, '2026-08-28')).toEqual({ covers: LESSONS, late: [], here: '2026-08-29' });
+    expect(onLessons(null, '2026-08-31')).toMatchObject({ late: ['l1'], here: '2026-09-01' });
+    expect(onLessons('2027-01-05', '2026-08-17')).toEqual({ covers: [], late: LESSONS, here: '2027-01-05' });
+  });
+  it('is what is bought a week before', () => {
+    const p = plan({ books: [book('a', 'Felt', { source: 'to buy' })] });
+    expect(asking(p, [], {}, '2026-08-24').offered[0]).toMatchObject({ here: '2026-08-31', late: [] });
+    expect(asking(p, [], {}, '2026-08-25').offered[0]).toMatchObject({
+      covers: [],
+      late: [{ lessonId: 'l1' }],
+    });
+  });
+  it('is what is in the house', () => {
+    const p = plan({ books: [book('a', 'Felt')] });
+    expect(asking(p, [], {}, '2026-08-31').offered[0]).toMatchObject({ late: [], here: undefined });
+  });
+  it('and what cannot be is left out, and why', async () => {
+    const p = plan();
+    const late = {
+      ref: 'x',
+      expected: '2027-01-05',
+      book: book('x', 'Felt', { source: 'borrowed', listenFrom: 4, listenTo: 18 }),
+    };
+    const asked = asking(p, [late]);
+    const chosen = await choose(asked.problem, await highsSolver());
+    expect(chosen.leftOut.map((l) => leftOutInWords(asked, chosen, l))).toEqual([
+      'it cannot be here in time: not before Tue 5 Jan',
+    ]);
   });
 });
 

@@ -1,7 +1,8 @@
 /** A unit's shelf as a problem of choice, and an answer as something a parent can read and take. */
 import { lessonsCovered, serves, type OnLesson } from '../books/fit';
 import { thinLessons } from '../books/facts';
-import { daysBetween, mondayOf } from '../calendar/dates';
+import { addDays, daysBetween, mondayOf } from '../calendar/dates';
+import { libraryDayFrom } from './dates';
 import { loanLines } from './lines';
 import { moneyOf } from './money';
 import { groupBy, homes, lessonsOf } from '../plan/lookup';
@@ -20,6 +21,9 @@ export interface Offered {
   /** The library's name for it, and when it could be had; null for what is in the house. */
   library: { ref: string; expected: IsoDate | null } | null;
   covers: OnLesson[];
+  /** From when on it can be in the house; absent for what is there. What it has on lessons before that comes too late. */
+  here?: IsoDate;
+  late: OnLesson[];
 }
 
 export interface Asking {
@@ -70,6 +74,7 @@ export function askingFor(
       .map((p) => p.bookId),
   );
   const numbers = new Set(plan.books.map((b) => b.label).filter(Boolean));
+  const firsts = firstDays(plan);
   const offered: Offered[] = [
     ...plan.books
       .filter((b) => b.state === 'here' && !shut.has(b.id))
@@ -78,8 +83,9 @@ export function askingFor(
       .filter((o) => !o.book.label || !numbers.has(o.book.label))
       .map((o) => ({ id: o.book.id, book: o.book, library: { ref: o.ref, expected: o.expected } })),
   ]
-    .map((o) => ({ ...o, covers: lessonsCovered(o.book, lessons) }))
-    .filter((o) => o.covers.length > 0);
+    .map((o) => ({ ...o, covers: lessonsCovered(o.book, lessons), here: hereFrom(plan, o, today) }))
+    .filter((o) => o.covers.length > 0)
+    .map((o) => ({ ...o, ...inTime(o.covers, o.here, firsts) }));
   const served = new Set(lessons.flatMap((_, l) => children.map((__, c) => l * children.length + c)));
   for (const thin of thinLessons(plan, unit))
     for (const id of thin.childIds)
@@ -117,6 +123,48 @@ export function askingFor(
       .flatMap((_, l) => children.map((__, c) => l * children.length + c))
       .filter((k) => !served.has(k) && !couldServe.has(k)),
   };
+}
+
+/** Days that what is bought takes to come. Own choice. */
+const PARCEL_DAYS = 7;
+
+/** From which day on a thing can be in the house; undefined for what is there. */
+function hereFrom(
+  plan: Plan,
+  { book, library }: Pick<Offered, 'book' | 'library'>,
+  today: IsoDate,
+): IsoDate | undefined {
+  const fetched = (known: IsoDate | null): IsoDate => {
+    const from = known !== null && known > today ? known : today;
+    return plan.family?.card ? libraryDayFrom(plan.family.card, from) : from;
+  };
+  if (library) return fetched(library.expected);
+  if (book.source === 'to buy') return addDays(today, PARCEL_DAYS);
+  if (book.source !== 'borrowed') return undefined;
+  const loan = plan.loans.find((l) => l.bookId === book.id && l.back === null);
+  return loan?.from ? undefined : fetched(loan?.ready ?? loan?.expected ?? null);
+}
+
+/** The first day of each lesson that stands somewhere. */
+function firstDays(plan: Plan): ReadonlyMap<string, IsoDate> {
+  const lessonOf = new Map(plan.parts.map((p) => [p.id, p.lessonId]));
+  const first = new Map<string, IsoDate>();
+  for (const { partId, date } of plan.sittings) {
+    const lessonId = lessonOf.get(partId);
+    if (lessonId && date < (first.get(lessonId) ?? '9')) first.set(lessonId, date);
+  }
+  return first;
+}
+
+/** What a thing has on lessons that it can be there for, and on those for which it comes too late. */
+function inTime(
+  covers: readonly OnLesson[],
+  here: IsoDate | undefined,
+  firsts: ReadonlyMap<string, IsoDate>,
+): Pick<Offered, 'covers' | 'late'> {
+  const isLate = ({ lessonId }: OnLesson): boolean =>
+    here !== undefined && firsts.has(lessonId) && firsts.get(lessonId)! < here;
+  return { covers: covers.filter((c) => !isLate(c)), late: covers.filter(isLate) };
 }
 
 function candidateOf(

@@ -3,6 +3,7 @@
  * a book left out would have added.
  */
 import { foundIn } from '../books/facts';
+import { shortDate } from '../calendar/dates';
 import { suits, type OnLesson } from '../books/fit';
 import { pagesOf, wordsOf } from '../books/reading';
 import { moneyText } from './money-text';
@@ -154,6 +155,9 @@ export function priceInWords(
 
 /** What a book that was left out would have added, in words. */
 export function leftOutInWords(asking: Asking, chosen: Chosen, left: Chosen['leftOut'][number]): string {
+  const { late, covers, here } = asking.offered[left.candidate];
+  if (late.length && !covers.length && here)
+    return `it cannot be here in time: not before ${shortDate(here)}`;
   if (left.thin.length) return `it would cover ${pairsInWords(asking, left.thin)}`;
   const instead = asking.offered.filter((_, i) =>
     chosen.choice[i].some((l) => left.again.some((k) => Math.floor(k / asking.children.length) === l)),

@@ -19,6 +19,17 @@ export const book = z.strictObject({
   pages: page.nullable(),
   /** Words in all of it, where they were counted; else they are reckoned from its pages and form. */
   words: z.int().min(1).max(5_000_000).nullable().default(null),
+  /** How long a film or a recording runs. */
+  minutes: z.int().min(1).max(2000).nullable().default(null),
+  /** Pieces of a puzzle, a kit or a game; who can play, from so many to so many. */
+  pieces: z.int().min(1).max(20_000).nullable().default(null),
+  players: z
+    .strictObject({ from: z.int().min(1).max(99), to: z.int().min(1).max(99) })
+    .refine((p) => p.from <= p.to, { error: 'more at least than at most', path: ['to'] })
+    .nullable()
+    .default(null),
+  /** Where its small parts are kept, apart from it. */
+  partsPlace: z.string().trim().max(100).default(''),
   place: z.string().trim().max(100),
   year: z.int().min(1400).max(2200).nullable().default(null),
   language: z.string().trim().max(40).default(''),
@@ -50,3 +61,6 @@ export const book = z.strictObject({
   condition: z.string().trim().max(100).default(''),
 });
 export type Book = z.infer<typeof book>;
+
+/** Out of the house for good; it stands on the shelf to be known, and is not pulled again. */
+export const isGone = ({ state }: Pick<Book, 'state'>): boolean => state === 'given away' || state === 'lost';

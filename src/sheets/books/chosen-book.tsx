@@ -1,5 +1,6 @@
 'use client';
 /** The book in hand: what it is good for, and the piles it can go on, a key each. */
+import { extentOf } from '@/core/books/extent';
 import { useLayoutEffect, useRef } from 'react';
 import styled from 'styled-components';
 import type { Suits } from '@/core/books/fit';
@@ -34,7 +35,10 @@ export function ChosenBook({ book: p, readers, left, focused, onPut, onEdit, onB
   }, [p.pullId, focused]);
   const { book, facts } = p;
   const reads = (childId: string): boolean => p.readers.some((r) => r.id === childId);
-  const rest = [book.authors, book.form === 'book' ? '' : book.form, book.pages ? `${book.pages} pages` : '']
+  const on = p.cells.flatMap((c, i) => (c ? [i + 1] : []));
+  const placedText = on.length ? `On ${on.length === 1 ? 'lesson' : 'lessons'} ${on.join(', ')}` : null;
+  const maySuit = facts.covers.filter((c) => !on.includes(c.number));
+  const rest = [book.authors, book.form === 'book' ? '' : book.form, ...extentOf(book)]
     .filter(Boolean)
     .join(' · ');
   return (
@@ -66,12 +70,14 @@ export function ChosenBook({ book: p, readers, left, focused, onPut, onEdit, onB
           c.startsWith('Not looked') ? <Quiet key={c}>{c}</Quiet> : <Caution key={c}>{c}</Caution>,
         )}
         <Block>
+          <b>{placedText}</b>
           <b>
-            {facts.covers.length
-              ? `On ${facts.covers.length === 1 ? 'lesson' : 'lessons'} ${facts.covers.map((c) => c.number).join(', ')}`
-              : 'Nothing of it matches a lesson by name'}
+            {maySuit.length
+              ? `May suit ${maySuit.length === 1 ? 'lesson' : 'lessons'} ${maySuit.map((c) => c.number).join(', ')}`
+              : null}
+            {!maySuit.length && !on.length ? 'Nothing of it matches a lesson by name' : null}
           </b>
-          {facts.covers.slice(0, 4).map((c) => (
+          {maySuit.slice(0, 4).map((c) => (
             <Quiet key={c.lessonId}>
               {c.number} {c.title}
               {c.by === book.title ? '' : `: ${c.by}`}

@@ -7,7 +7,7 @@ import { loanLines, outByDay, overCard, tripsFor, type LoanLine } from '@/core/l
 import { costOf, moneyOf } from '@/core/loans/money';
 import { gradeOf } from '@/core/plan/age';
 import { booksById, groupBy, lessonsOf } from '@/core/plan/lookup';
-import type { Book } from '@/core/plan/book';
+import { isGone, type Book } from '@/core/plan/book';
 import type { Card } from '@/core/plan/loan';
 import type { Plan, Role } from '@/core/plan/plan';
 import type { Unit } from '@/core/plan/unit';
@@ -172,7 +172,7 @@ export async function loadBooks(params: SearchParams): Promise<BooksView> {
     pulled,
     children,
     wanted: plan.ideas.filter((i) => i.unitId === unit.id && i.becomes === 'book topic').map((i) => i.text),
-    unpulled: plan.books.length - pulled.length,
+    unpulled: plan.books.filter((b) => !isGone(b)).length - pulled.length,
     covered: lessons.filter((_, i) => used.some((p) => p.cells[i])).length,
     reading: lessonReading(plan, unit),
     thin: thinLessons(plan, unit),

@@ -205,7 +205,7 @@ export function Suggest({
           ))}
           {state.found.hopeless ? (
             <Quiet>
-              Nothing on the shelf{library ? ' or in the library' : ''} has anything for{' '}
+              Nothing on the shelf{library ? ' or in the library' : ''} has anything in time for{' '}
               {state.found.hopeless}.
             </Quiet>
           ) : null}

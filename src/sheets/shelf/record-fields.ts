@@ -13,6 +13,11 @@ export function fieldsOf(book: BookRecord) {
     form: book.form,
     pages: book.pages,
     words: book.words,
+    minutes: book.minutes,
+    pieces: book.pieces,
+    playersFrom: book.players?.from ?? null,
+    playersTo: book.players?.to ?? null,
+    partsPlace: book.partsPlace,
     year: book.year,
     language: book.language,
     place: book.place,
@@ -41,9 +46,11 @@ export type RecordFields = ReturnType<typeof fieldsOf>;
 export type RecordFormState = FormState<RecordFields>;
 
 /** The record as the fields say it, for the door to check. */
-export function recordFrom(value: RecordFields) {
+export function recordFrom({ playersFrom, playersTo, ...value }: RecordFields) {
+  const from = playersFrom ?? playersTo;
   return {
     ...value,
+    players: from === null ? null : { from, to: playersTo ?? from },
     price: value.price.trim() ? Math.round(Number(value.price.replace(',', '.')) * 100) : null,
     chapters: readChapters(value.chapters),
     topics: readTopics(value.topics),

@@ -13,6 +13,7 @@ import { Quiet } from '@/kit/text';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { fieldsOf, recordFrom } from './record-fields';
+import { ByForm } from './by-form';
 import { RecordFolds } from './record-folds';
 import { changeRecord, putOnShelf, recordOf, takeOffShelf } from './actions';
 
@@ -114,22 +115,7 @@ function Fields({
           onChange={(v) => set('form', v)}
           choices={BOOK_FORMS.map((f) => ({ value: f, name: f }))}
         />
-        <NumberField
-          label="Pages"
-          value={value.pages}
-          onChange={(v) => set('pages', v)}
-          min={1}
-          max={9999}
-          error={error('pages')}
-        />
-        <NumberField
-          label="Words, if counted"
-          value={value.words}
-          onChange={(v) => set('words', v)}
-          min={1}
-          max={5_000_000}
-          error={error('words')}
-        />
+        <ByForm form={form} />
         <NumberField
           label="Year"
           value={value.year}

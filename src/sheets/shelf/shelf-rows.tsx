@@ -1,5 +1,6 @@
 'use client';
 /** The rows of the shelf, and what is on it twice. */
+import { extentOf } from '@/core/books/extent';
 import styled from 'styled-components';
 import { PlainButton } from '@/kit/button';
 import { Caution, Column, Heading, Quiet } from '@/kit/text';
@@ -15,9 +16,7 @@ export function Row({ row: b, onOpen }: { row: ShelfRow; onOpen: () => void }) {
       <button type="button" onClick={onOpen}>
         <b>{b.title}</b>
         <span>
-          {[b.authors, b.form === 'book' ? '' : b.form, b.pages ? `${b.pages} pages` : '']
-            .filter(Boolean)
-            .join(' · ')}
+          {[b.authors, b.form === 'book' ? '' : b.form, ...extentOf(b)].filter(Boolean).join(' · ')}
         </span>
         <span>
           {[

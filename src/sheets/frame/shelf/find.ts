@@ -13,6 +13,10 @@ export interface ShelfRow extends Pick<
   | 'label'
   | 'form'
   | 'pages'
+  | 'minutes'
+  | 'pieces'
+  | 'players'
+  | 'partsPlace'
   | 'place'
   | 'source'
   | 'state'
@@ -43,15 +47,19 @@ export function findOnShelf(plan: Plan, typed: string, notPulledFor = ''): Found
     all: plan.books.length - pulledFor(plan, notPulledFor).size,
     total: ids.length,
     rows: ids.slice(0, SHOWN).map((bookId) => {
-      const { id, title, authors, label, form, pages, place, source, state, stateNote, preview } =
-        books.get(bookId)!;
+      const book = books.get(bookId)!;
+      const { id, title, authors, label, form, place, source, state, stateNote, preview } = book;
       return {
         id,
         title,
         authors,
         label,
         form,
-        pages,
+        pages: book.pages,
+        minutes: book.minutes,
+        pieces: book.pieces,
+        players: book.players,
+        partsPlace: book.partsPlace,
         place,
         source,
         state,

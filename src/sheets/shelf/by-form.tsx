@@ -1,0 +1,84 @@
+'use client';
+/** What is asked of a thing on the shelf by its form: a book has pages, a film its minutes, a game players, a kit pieces. */
+import type { BookForm } from '@/core/plan/book';
+import { NumberField, TextField } from '@/kit/field';
+import type { RecordFormState } from './record-fields';
+
+const RUNS: readonly BookForm[] = ['film', 'audio'];
+const HAS_PIECES: readonly BookForm[] = ['kit', 'model', 'game', 'cards'];
+const UNREAD: readonly BookForm[] = ['film', 'audio', 'kit', 'model', 'game', 'poster'];
+
+export function ByForm({ form: { value, set, error } }: { form: RecordFormState }) {
+  const { form } = value;
+  return (
+    <>
+      {RUNS.includes(form) ? (
+        <NumberField
+          label="Minutes it runs"
+          value={value.minutes}
+          onChange={(v) => set('minutes', v)}
+          min={1}
+          max={2000}
+          error={error('minutes')}
+        />
+      ) : null}
+      {HAS_PIECES.includes(form) ? (
+        <>
+          <NumberField
+            label="Pieces"
+            value={value.pieces}
+            onChange={(v) => set('pieces', v)}
+            min={1}
+            max={20_000}
+            error={error('pieces')}
+          />
+          <TextField
+            label="Small parts are kept"
+            value={value.partsPlace}
+            onChange={(v) => set('partsPlace', v)}
+            error={error('partsPlace')}
+          />
+        </>
+      ) : null}
+      {form === 'game' ? (
+        <>
+          <NumberField
+            label="Players, from"
+            value={value.playersFrom}
+            onChange={(v) => set('playersFrom', v)}
+            min={1}
+            max={99}
+          />
+          <NumberField
+            label="to"
+            value={value.playersTo}
+            onChange={(v) => set('playersTo', v)}
+            min={1}
+            max={99}
+            error={error('playersTo')}
+          />
+        </>
+      ) : null}
+      {UNREAD.includes(form) ? null : (
+        <>
+          <NumberField
+            label="Pages"
+            value={value.pages}
+            onChange={(v) => set('pages', v)}
+            min={1}
+            max={9999}
+            error={error('pages')}
+          />
+          <NumberField
+            label="Words, if counted"
+            value={value.words}
+            onChange={(v) => set('words', v)}
+            min={1}
+            max={5_000_000}
+            error={error('words')}
+          />
+        </>
+      )}
+    </>
+  );
+}
