@@ -57,3 +57,25 @@ test('the family chooses its handwriting, and each child prints or joins', async
   await atRevision(page, 3);
   expect(await model()).not.toBe(upright);
 });
+
+test('a child’s folder has the pages of the whole unit in the order of use, and as many sheets as it says', async ({
+  page,
+}) => {
+  await page.goto('/paper?unit=demo-0005&lesson=demo-0038');
+  await page.getByRole('link', { name: 'Folders for the whole unit' }).click();
+  await expect(page.getByText(/all lessons, in the order of use/)).toBeVisible();
+  for (const name of ['Ottilie', 'Bram', 'Pim']) {
+    await page.getByRole('link', { name: new RegExp(`^✓ ${name}`) }).click();
+    await expect(page.getByRole('link', { name: new RegExp(`^${name}`) })).toBeVisible();
+  }
+  const junia = page.getByRole('link', { name: /^✓ Junia, \d+ sheets$/ });
+  await expect(page.getByRole('link', { name: /^✓ [A-Z]/ }).filter({ hasText: 'sheet' })).toHaveCount(1);
+  const said = Number(/\d+/.exec((await junia.innerText()).replace('✓', ''))![0]);
+  const heads = await page.getByText(/^Lesson \d+, /).allInnerTexts();
+  const numbers = heads.flatMap((h) => /Lesson (\d+),/.exec(h)?.slice(1).map(Number) ?? []);
+  expect(numbers.length).toBeGreaterThan(10);
+  expect(numbers).toEqual([...numbers].sort((a, b) => a - b));
+  const { sheets } = await printed(page);
+  const answers = await page.getByText('Answers to the quiz').count();
+  expect(sheets).toBe(said + answers);
+});

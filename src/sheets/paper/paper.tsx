@@ -47,6 +47,7 @@ export function PaperSheet({
   unitId,
   unitTitle,
   lessonId,
+  of,
   what,
   back,
   size,
@@ -57,7 +58,7 @@ export function PaperSheet({
   useReady();
   const chosen = children.filter((c) => c.chosen).map((c) => c.id);
   const href = (ids: string[], on: Size): string =>
-    `/paper?unit=${unitId}${lessonId ? `&lesson=${lessonId}` : ''}&children=${ids.join('+')}&size=${on}`;
+    `/paper?unit=${unitId}${lessonId ? `&lesson=${lessonId}` : ''}${of === 'folder' ? '&folder=whole' : ''}&children=${ids.join('+')}&size=${on}`;
   return (
     <Preview>
       <PageSize $size={size} />
@@ -71,8 +72,11 @@ export function PaperSheet({
         </div>
         <div>
           <LinkButton href={back}>Back to the ladder</LinkButton>
-          {unitId && lessonId ? (
+          {unitId && of !== 'unit' ? (
             <LinkButton href={`/paper?unit=${unitId}`}>Checklists of the unit</LinkButton>
+          ) : null}
+          {unitId && of !== 'folder' ? (
+            <LinkButton href={`/paper?unit=${unitId}&folder=whole`}>Folders for the whole unit</LinkButton>
           ) : null}
           <Button $primary isDisabled={!pages.length} onPress={() => window.print()}>
             Print {pages.length === 1 ? 'it' : `all ${pages.length}`}
@@ -105,7 +109,7 @@ export function PaperSheet({
         </nav>
       </Bar>
       {pages.length ? (
-        pages.map((p) => <OnPaper key={p.key} page={p} what={what} />)
+        pages.map((p) => <OnPaper key={p.key} page={p} />)
       ) : (
         <p>Nothing in this lesson needs paper.</p>
       )}
@@ -113,8 +117,7 @@ export function PaperSheet({
   );
 }
 
-function OnPaper({ page, what }: { page: PaperPage; what: string }) {
-  const { child, works } = page;
+function OnPaper({ page: { child, works, what } }: { page: PaperPage }) {
   return (
     <Page>
       <header>

@@ -23,7 +23,11 @@ export function Questions({ view, unit }: { view: UnitView; unit: Unit }) {
   const keep = (): void => {
     if (text.trim())
       act((base) => ask(base, { unitId: unit.id, childId: who === 'everyone' ? null : who, text }), {
-        then: () => setText(''),
+        then: () => {
+          setText('');
+          // The next one is somebody else's, as likely as not.
+          setWho('everyone');
+        },
       });
   };
   return (
