@@ -251,7 +251,7 @@ export function demoPlan(): Plan {
       .filter((p) => p.lessonId === lessonId)
       .flatMap((p) => plan.sittings.filter((s) => s.partId === p.id).map((s) => s.date))
       .sort();
-    const change = (to: Edit): void => make(to, DEMO_TODAY, () => numbered('demo-f', ++ofFilm));
+    const change = (to: Edit): void => make(to, on, () => numbered('demo-f', ++ofFilm));
     change(putOnLesson(pull.id, lessonId, null, null));
     const part = plan.parts.find((p) => p.lessonId === lessonId && p.kind === 'film')!;
     change(markDone(part.id, null, on));

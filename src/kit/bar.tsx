@@ -1,7 +1,7 @@
 'use client';
 /** How much of a limit is taken. */
 import styled from 'styled-components';
-import { colour } from './tokens';
+import { colour, filled, forcedColours } from './tokens';
 
 export function Bar({
   taken,
@@ -31,10 +31,16 @@ const Track = styled.div`
   height: 4px;
   background: ${colour.pressed};
   margin-top: 7px;
+  ${forcedColours} {
+    outline: 1px solid CanvasText;
+  }
   flex: none;
   print-color-adjust: exact;
 `;
 const Taken = styled.div`
   height: 4px;
+  ${forcedColours} {
+    ${filled}
+  }
   print-color-adjust: exact;
 `;

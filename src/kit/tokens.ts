@@ -86,6 +86,10 @@ export const face = {
 
 /** Page widths at which the drawing changes shape, in pixels. */
 export const narrow = '@media (max-width: 760px)';
+/** Where the device draws in colours of its own, and takes backgrounds away. */
+export const forcedColours = '@media (forced-colors: active)';
+/** What is drawn by its ground alone, under such colours. */
+export const filled = 'forced-color-adjust: none; background: CanvasText !important;';
 export const middling = '@media (max-width: 1100px)';
 export const paper = '@media print';
 export const hover = '@media (hover: hover)';

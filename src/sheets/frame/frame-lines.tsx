@@ -2,7 +2,7 @@
 /** The rail, the head and the foot of a sheet. */
 import Link from 'next/link';
 import styled from 'styled-components';
-import { colour, face, hover, narrow, paper } from '@/kit/tokens';
+import { colour, forcedColours, face, hover, narrow, paper } from '@/kit/tokens';
 
 export const Ground = styled.div`
   display: grid;
@@ -57,6 +57,9 @@ export const Tab = styled(Link)<{ $here: boolean; $last: boolean }>`
   line-height: 1.3;
   padding: 5px 4px 5px 12px;
   border-left: 4px solid ${(p) => (p.$here ? colour.ink : 'transparent')};
+  ${forcedColours} {
+    border-left-color: ${(p) => (p.$here ? 'Highlight' : 'Canvas')};
+  }
   background: ${(p) => (p.$here ? colour.paper : 'none')};
   font-weight: ${(p) => (p.$here ? 700 : 400)};
   ${(p) => (p.$last ? 'margin-top: auto; margin-bottom: 8px;' : '')}
@@ -73,6 +76,9 @@ export const Tab = styled(Link)<{ $here: boolean; $last: boolean }>`
   ${narrow} {
     border-left: 0;
     border-bottom: 4px solid ${(p) => (p.$here ? colour.ink : 'transparent')};
+    ${forcedColours} {
+      border-bottom-color: ${(p) => (p.$here ? 'Highlight' : 'Canvas')};
+    }
     padding: 6px 10px;
     margin: 0;
     flex: none;

@@ -6,7 +6,7 @@ import { shortDate } from '@/core/calendar/dates';
 import { count, inAList } from '@/core/plan/called';
 import type { DaysKept } from '@/core/record/days';
 import { Quiet } from '@/kit/text';
-import { colour } from '@/kit/tokens';
+import { colour, filled, forcedColours } from '@/kit/tokens';
 
 /** Pixels a day is high. */
 const DAY = 14;
@@ -109,6 +109,9 @@ const Weeks = styled.div`
   }
   i[data-kept] {
     background: ${colour.ink};
+    ${forcedColours} {
+      ${filled}
+    }
   }
   i[data-lost] {
     border: 1.5px solid ${colour.red};

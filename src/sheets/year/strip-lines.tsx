@@ -3,7 +3,7 @@
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { roomLines } from '@/kit/room';
-import { colour, face, narrow, paper } from '@/kit/tokens';
+import { colour, face, filled, forcedColours, narrow, paper } from '@/kit/tokens';
 /** Height of a row of rooms, in px. */
 export const ROW = 72;
 
@@ -193,6 +193,16 @@ export const Days = styled.div`
   }
   i {
     print-color-adjust: exact;
+    background: ${colour.wash};
+    ${forcedColours} {
+      border: 1px solid CanvasText;
+    }
+  }
+  i[data-done] {
+    background: ${colour.ink};
+    ${forcedColours} {
+      ${filled}
+    }
   }
 `;
 export const Scale = styled.div`

@@ -178,8 +178,8 @@ export function YearStrip({ view }: { view: YearView }) {
               key={w.monday}
               title={`Week of ${dayMonth(w.monday)}: ${w.days} school days${w.short ? `, ${w.short} of them short` : ''}${w.off ? `; off: ${w.off}` : ''}`}
             >
-              <i style={{ height: w.done * 5, background: colour.ink }} />
-              <i style={{ height: (w.days - w.done) * 5, background: colour.wash }} />
+              <i data-done="" style={{ height: w.done * 5 }} />
+              <i style={{ height: (w.days - w.done) * 5 }} />
             </span>
           ))}
         </Days>
