@@ -33,6 +33,7 @@ import { dayTable } from './day';
 import { generatedPlan } from './generated';
 import { killWhileTicking } from './killed';
 import { layOutTable } from './lay-out';
+import { paintTable } from './paint';
 import { workTable } from './work';
 import { yearsTable } from './years';
 
@@ -46,6 +47,11 @@ if (process.argv[2] === 'work') {
 }
 if (process.argv[2] === 'years') {
   await yearsTable();
+  process.exit(0);
+}
+
+if (process.argv[2] === 'paint') {
+  await paintTable();
   process.exit(0);
 }
 

@@ -7,6 +7,7 @@ import { moneyText } from '@/core/loans/money-text';
 import { Button, PlainButton } from '@/kit/button';
 import { Dialog } from '@/kit/dialog';
 import { Checkbox, FieldRow, NumberField } from '@/kit/field';
+import { Working } from '@/kit/working';
 import { Caution, Heading, Quiet } from '@/kit/text';
 import { colour, face } from '@/kit/tokens';
 import type { SetFound } from '@/worker/asked';
@@ -72,20 +73,33 @@ export function Suggest({
   const [banned, setBanned] = useState<string[]>([]);
   const [left, setLeft] = useState<string[]>([]);
   const worker = useRef<Worker>(undefined);
+  /** Which asking it is: an answer to one before it comes too late. */
+  const turn = useRef(0);
   useEffect(() => () => worker.current?.terminate(), []);
   useEffect(() => {
     // The first answer is asked for as the dialog opens; later ones with the button.
     let late = false;
     void askWorker(unitId, { perLesson: 2, library: hasCard, pinned: [], banned: [] }, worker).then((s) => {
-      if (!late) setState(s);
+      if (!late && turn.current === 0) setState(s);
     });
     return () => {
       late = true;
     };
   }, [unitId, hasCard]);
   const again = (): void => {
+    const mine = ++turn.current;
     setState({ is: 'asking' });
-    void askWorker(unitId, { perLesson: perLesson ?? 2, library, pinned, banned }, worker).then(setState);
+    void askWorker(unitId, { perLesson: perLesson ?? 2, library, pinned, banned }, worker).then((s) => {
+      if (turn.current === mine) setState(s);
+    });
+  };
+  const stop = (): void => {
+    turn.current++;
+    worker.current?.terminate();
+    setState({
+      is: 'wrong',
+      message: 'Stopped: nothing is chosen, and nothing was changed. Ask again when you like.',
+    });
   };
   const toggle = (list: string[], id: string): string[] =>
     list.includes(id) ? list.filter((x) => x !== id) : [...list, id];
@@ -139,7 +153,7 @@ export function Suggest({
         </Checkbox>
       </FieldRow>
       <div aria-live="polite">
-        {state.is === 'asking' ? <Quiet>Choosing under your limits…</Quiet> : null}
+        {state.is === 'asking' ? <Working what="Choosing under your limits" onStop={stop} /> : null}
         {!(state.is === 'asking') && state.is === 'wrong' ? <Caution>{state.message}</Caution> : null}
         {!(state.is === 'asking') && !(state.is === 'wrong') ? (
           <Quiet>

@@ -1,5 +1,6 @@
 'use client';
 /** What the lesson asks of everybody: who has too much and what would mend it, who waits for whom, who is done early. */
+import { Working } from '@/kit/working';
 import { loadRemedies, mendLoad, waitRemedies } from './load-actions';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
@@ -82,7 +83,7 @@ export function Shares({ view, lessonId }: { view: LadderView; lessonId: string 
                 </PlainButton>
               ))
           ) : (
-            <Quiet>Working out what would mend it…</Quiet>
+            <Working what="Working out what would mend it" />
           )}
           {ways && !ways[i]?.length ? (
             <Quiet>Nothing small would mend it. Split the lesson, or leave a part out for everyone.</Quiet>
@@ -173,7 +174,7 @@ function Waits({ message, wait, lessonId }: LadderView['waits'][number] & { less
         {message} {ways === undefined ? <PlainButton onPress={ask}>What would help?</PlainButton> : null}
       </p>
       {ways === 'asked' ? (
-        <Quiet>Working it out…</Quiet>
+        <Working what="Working it out" />
       ) : (
         ways?.map((way) => (
           <PlainButton key={way.message} onPress={() => act((base) => mendLoad(base, lessonId, way.remedy))}>

@@ -7,12 +7,13 @@ import { appointmentInWords } from '@/core/calendar/appointment-words';
 import { count, inAList } from '@/core/plan/called';
 import type { ReadAppointment } from '@/core/formats/appointments';
 import type { Appointment } from '@/core/plan/appointment';
-import { Button, PlainButton } from '@/kit/button';
+import { Button } from '@/kit/button';
 import { TextField } from '@/kit/field';
 import { Fold } from '@/kit/fold';
 import { FormDialog } from '@/kit/form-dialog';
 import { useCustoms } from '@/kit/locale';
 import { Caution, Hidden, Quiet } from '@/kit/text';
+import { Working } from '@/kit/working';
 import { Ticks } from '@/kit/ticks';
 import { colour } from '@/kit/tokens';
 import type { CalendarAsked, CalendarRead } from '@/worker/appointments.worker';
@@ -103,10 +104,9 @@ export function ReadCalendar({ appointments, people, year, onClose }: Props) {
         <FileTrigger acceptedFileTypes={['.ics', 'text/calendar']} onSelect={(files) => take(files?.[0])}>
           <Button autoFocus>Take it from a file…</Button>
         </FileTrigger>
-        {state.is === 'reading' ? <PlainButton onPress={stop}>Stop reading</PlainButton> : null}
       </Row>
       <div aria-live="polite">
-        {state.is === 'reading' ? <Quiet>Reading…</Quiet> : null}
+        {state.is === 'reading' ? <Working what="Reading" onStop={stop} /> : null}
         {state.is === 'wrong' ? <Caution>{state.message}</Caution> : null}
         {state.is === 'read' ? <Told read={state.read} name={name} appointments={appointments} /> : null}
       </div>

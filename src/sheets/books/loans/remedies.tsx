@@ -1,5 +1,6 @@
 'use client';
 /** What can be done about a loan that comes late or goes back early: each way worked out before it is taken. */
+import { Working } from '@/kit/working';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import type { LoanLine } from '@/core/loans/lines';
@@ -39,7 +40,7 @@ export function Remedies({ line, onClose }: { line: LoanLine; onClose: () => voi
         <Caution key={t.message}>{t.message}</Caution>
       ))}
       {!ways ? (
-        <Quiet>Working each way out…</Quiet>
+        <Working what="Working each way out" />
       ) : (
         <Ways aria-label="Ways">
           {ways.map((w) => (
