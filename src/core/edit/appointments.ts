@@ -7,15 +7,25 @@ export type WhoIsAway = Pick<AppointmentFields, 'childIds' | 'adultIds' | 'paren
 /** One of a calendar, with what it is called there. */
 export type FromCalendar = AppointmentFields & { uid: string };
 
+/** As many as a plan keeps, typed and read. */
+const MOST = 1000;
+const TOO_MANY = {
+  refused: `There would be more than ${MOST} appointments. Take off a calendar that is not needed, or read one with fewer.`,
+};
+
 export const addAppointment =
   (fields: AppointmentFields): Edit =>
-  (plan, { newId }) =>
-    missing(plan, [fields]) ?? {
-      plan: {
-        ...plan,
-        appointments: [...plan.appointments, { ...fields, readFrom: null, id: newId() }],
-      },
-    };
+  (plan, { newId }) => {
+    if (plan.appointments.length >= MOST) return TOO_MANY;
+    return (
+      missing(plan, [fields]) ?? {
+        plan: {
+          ...plan,
+          appointments: [...plan.appointments, { ...fields, readFrom: null, id: newId() }],
+        },
+      }
+    );
+  };
 
 /** What was read from a calendar is changed there: here only who is away for it. */
 export const editAppointment =
@@ -46,10 +56,14 @@ export const takeCalendar =
   (calendar: string, rows: readonly FromCalendar[]): Edit =>
   (plan, { newId }) => {
     const before = plan.appointments.filter((a) => a.readFrom?.calendar === calendar);
+    if (plan.appointments.length - before.length + rows.length > MOST) return TOO_MANY;
+    const kept = new Set<Appointment>();
     const taken = rows.map(({ uid, ...fields }): Appointment => {
       const was = before.find(
-        (a) => a.readFrom!.uid === uid && a.starts === fields.starts && a.ends === fields.ends,
+        (a) =>
+          !kept.has(a) && a.readFrom!.uid === uid && a.starts === fields.starts && a.ends === fields.ends,
       );
+      if (was) kept.add(was);
       return { ...fields, readFrom: { calendar, uid }, id: was?.id ?? newId() };
     });
     return (

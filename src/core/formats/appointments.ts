@@ -68,11 +68,23 @@ export function readAppointments(text: string, within: Within): ReadCalendar | {
     read.name ||= String(calendar.getFirstPropertyValue('x-wr-calname') ?? '').slice(0, MOST_TITLE);
     readEvents(calendar, within, read);
   }
+  read.found = together(read.found);
   read.found.sort(
     (a, b) =>
       a.title.localeCompare(b.title) || a.starts - b.starts || a.ends - b.ends || (a.uid < b.uid ? -1 : 1),
   );
   return read;
+}
+
+/** What has one name and the same times is one, on all its days: some programs write a thing twice. */
+function together(found: readonly ReadAppointment[]): ReadAppointment[] {
+  const one = new Map<string, ReadAppointment>();
+  for (const a of found) {
+    const key = `${a.uid} ${a.starts} ${a.ends}`;
+    const was = one.get(key);
+    one.set(key, was ? { ...was, dates: [...new Set([...was.dates, ...a.dates])].sort() } : a);
+  }
+  return [...one.values()];
 }
 
 /** Those of one calendar: each series with what was moved of it. */

@@ -44,6 +44,31 @@ describe('wishes that cannot stand together', () => {
     expect(wishes(redraw(short, context).plan)).toEqual(['minutes c2']);
   });
 
+  it('are the other appointments of who is needed, and the end', () => {
+    const from = plan({ lessonsPerWeek: null, wishedEnd: '2026-09-18' });
+    const away = {
+      id: 'a',
+      title: 'Away',
+      childIds: ['c1'],
+      adultIds: [],
+      parent: false,
+      dates: [TODAY, ...Array.from({ length: 18 }, (_, i) => `2026-09-${String(i + 1).padStart(2, '0')}`)],
+      starts: 0,
+      ends: 1439,
+      readFrom: null,
+    };
+    expect(wishes(from)).toEqual([]);
+    const gone = redraw({ ...from, appointments: [away] }, { ...context, fresh: ['u1'] }).plan;
+    expect(wishes(gone)).toEqual(['appointments c1', 'end']);
+    expect(conflictInWords(gone, 'u1', TODAY)).toContain('the other appointments of ');
+    expect(verdictOf(gone, 'u1', TODAY)).toMatchObject({ meetsEnd: false, heldBy: 'appointments' });
+    // Who is not in it holds nothing up.
+    const parent = redraw({ ...from, appointments: [{ ...away, childIds: [], parent: true }] }, context).plan;
+    expect(wishes(parent).filter((w) => w.startsWith('appointments'))).toEqual(
+      parent.parts.some((p) => p.lead === 'leads') ? ['appointments parent'] : [],
+    );
+  });
+
   it('each is needed: without any one of them it fits', () => {
     const tight = plan({ lessonsPerWeek: 2, wishedEnd: '2026-09-18' });
     const anew = { ...context, fresh: ['u1'] };

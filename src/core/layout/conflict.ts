@@ -1,6 +1,6 @@
 /** Which wishes of a unit cannot stand together: a smallest set of them, found by taking one after the other away. */
 import { shortDate } from '../calendar/dates';
-import { inAList, paceInWords } from '../plan/called';
+import { inAList, namesIn, paceInWords } from '../plan/called';
 import type { Plan } from '../plan/plan';
 import { layoutInput, type LayoutInput, type LayPart, type LayUnit } from './input';
 import { AS_CONSTRUCTED, AT_ONCE, layOut } from './lay-out';
@@ -8,7 +8,7 @@ import { PARENT } from './counted';
 
 /** A wish, and whose minutes it is about. */
 export interface Wish {
-  is: 'end' | 'pace' | 'minutes' | 'dates' | 'comes back' | 'other units';
+  is: 'end' | 'pace' | 'minutes' | 'dates' | 'comes back' | 'other units' | 'appointments';
   of?: string;
 }
 
@@ -42,6 +42,7 @@ function wishesOf(input: LayoutInput, unit: LayUnit): Wish[] {
     ...(parts.some(isDated) ? [{ is: 'dates' as const }] : []),
     ...(input.units.length > 1 ? [{ is: 'other units' as const }] : []),
     ...(input.dated.length ? [{ is: 'comes back' as const }] : []),
+    ...peopleAway(input).map((of) => ({ is: 'appointments' as const, of })),
     ...(parts.some((p) => p.lead > 0 && p.leader === null) ? [{ is: 'minutes' as const, of: PARENT }] : []),
     ...Object.keys(input.childLimits)
       .filter((id) => parts.some((p) => p.minutes[id]))
@@ -50,6 +51,11 @@ function wishesOf(input: LayoutInput, unit: LayUnit): Wish[] {
     ...(unit.wishedEnd === null ? [] : [{ is: 'end' as const }]),
   ];
 }
+
+/** Who has appointments of their own. */
+const peopleAway = ({ away }: LayoutInput): string[] => [
+  ...new Set([...away.values()].flatMap((list) => list.map((a) => a.who))),
+];
 
 /** The problem with only some of its wishes, the unit drawn afresh. */
 function with_(input: LayoutInput, unit: LayUnit, kept: readonly Wish[]): LayoutInput {
@@ -72,6 +78,9 @@ function with_(input: LayoutInput, unit: LayUnit, kept: readonly Wish[]): Layout
     ),
     leadLimit: has('minutes', PARENT) ? input.leadLimit : NO_LIMIT,
     dated: has('comes back') ? input.dated : [],
+    away: new Map(
+      [...input.away].map(([date, list]) => [date, list.filter((a) => has('appointments', a.who))]),
+    ),
     units: has('other units') ? input.units.map((u) => (u === unit ? relaxed : u)) : [relaxed],
     previous: new Map([...input.previous].filter(([partId]) => !mine.has(partId))),
   };
@@ -107,6 +116,8 @@ export function conflictInWords(plan: Plan, unitId: string, today: string): stri
         return of === PARENT
           ? `your ${plan.family!.leadMinutes} minutes a day`
           : `${plan.children.find((c) => c.id === of)?.name ?? ''}’s ${input.childLimits[of!]} minutes a day`;
+      case 'appointments':
+        return of === PARENT ? 'your other appointments' : `the other appointments of ${namesIn(plan)(of!)}`;
       case 'dates':
         return 'the days that its parts are given';
       case 'comes back':

@@ -1,11 +1,13 @@
 /** Why no pace of lessons meets an end, in words. */
 
 /** What alone stands against it, found by lifting it. */
-export type HeldBy = 'minutes' | 'school-day' | 'adults';
+export type HeldBy = 'appointments' | 'minutes' | 'school-day' | 'adults';
 
 /** That no pace meets an end, and what it is that stands against it. */
 export function noPace(v: { heldBy?: HeldBy }): string {
   switch (v.heldBy) {
+    case 'appointments':
+      return 'No pace meets it beside the other appointments: somebody who is needed is away too often';
     case 'minutes':
       return 'No pace meets it within everyone’s minutes';
     case 'school-day':

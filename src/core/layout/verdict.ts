@@ -184,6 +184,7 @@ const FASTEST = 35;
 function whatHolds(input: LayoutInput, unit: LayUnit): Verdict['heldBy'] {
   const alone = { ...input, previous: new Map() };
   const meets = (trial: LayoutInput, of: LayUnit = unit): boolean => atPace(trial, of, FASTEST).meetsEnd;
+  if (input.away.size && meets({ ...alone, away: new Map() })) return 'appointments';
   const minutes = {
     ...alone,
     leadLimit: NO_LIMIT,
