@@ -201,7 +201,10 @@ export const see = command({
 
 export const saveRule = command({
   about: z.strictObject({ ruleId: id.nullable() }),
-  shape: rule.omit({ id: true }),
+  shape: rule.omit({ id: true }).refine((r) => r.amountTo === null || r.amountTo > (r.amount ?? Infinity), {
+    error: 'more than so many each time, or empty',
+    path: ['amountTo'],
+  }),
   label: (v, _plan, { ruleId }) => `${ruleId ? 'Changed' : 'Added'} what comes back: “${v.title}”`,
   edit: (v, { ruleId }, input) => (ruleId ? editRule(ruleId, given(v, input)) : addRule(v)),
 });

@@ -151,7 +151,16 @@ describe('what comes back in the family', () => {
         undefined,
         schoolDays({ ...YEAR, weeksOff: 0 }),
       ),
-    ).toEqual({ times: 205, total: 1025 }));
+    ).toEqual({ times: 205, total: '1,025' }));
+  it('five to eight of them stay a range, each day and in the year', () => {
+    const five = rule({ on: 'day' }, { unitId: null, amount: 5, amountTo: 8, amountOf: 'questions' });
+    const drawn = after(NINE, addRule(five));
+    expect(drawn.parts.find((p) => p.ruleId !== null)!.title).toMatch(/, 5 to 8 questions$/);
+    expect(amountInYear({ ...five, id: 'r' }, undefined, schoolDays({ ...YEAR, weeksOff: 0 }))).toEqual({
+      times: 205,
+      total: '1,025 to 1,640',
+    });
+  });
 });
 
 describe('what has come back', () => {

@@ -183,7 +183,10 @@ function shortId(id: string): string {
 }
 
 function named(rule: Rule, n: number, of?: number): string {
-  const title = rule.amount === null ? rule.title : `${rule.title}, ${rule.amount} ${rule.amountOf}`.trim();
+  const title =
+    rule.amount === null
+      ? rule.title
+      : `${rule.title}, ${rangeText(rule.amount, rule.amountTo)} ${rule.amountOf}`.trim();
   return (rule.piece ? `${title}, ${rule.piece} ${n}${of ? ` of ${of}` : ''}` : title).slice(0, 200);
 }
 
@@ -209,7 +212,14 @@ export function amountInYear(
   rule: Rule,
   unit: Unit | undefined,
   days: readonly SchoolDay[],
-): { times: number; total: number } {
+): { times: number; total: string } {
   const times = datesOf(rule, unit, days, wholeYear(days, unit)).length;
-  return { times, total: times * (rule.amount ?? 1) };
+  const least = times * (rule.amount ?? 1);
+  return { times, total: rangeText(least, rule.amount && rule.amountTo ? times * rule.amountTo : null) };
+}
+
+/** `715`, or `715 to 1,144` where it is a range. */
+function rangeText(least: number, most: number | null): string {
+  const text = (n: number): string => n.toLocaleString('en');
+  return most !== null && most > least ? `${text(least)} to ${text(most)}` : text(least);
 }

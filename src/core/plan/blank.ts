@@ -200,6 +200,7 @@ export const blankRule: Omit<Rule, 'id' | 'title' | 'kind' | 'rhythm'> = {
   supplies: [],
   piece: '',
   amount: null,
+  amountTo: null,
   amountOf: '',
   assembly: null,
   steps: [],

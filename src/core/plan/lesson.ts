@@ -206,6 +206,8 @@ export const rule = z.strictObject({
   piece: z.string().trim().max(40).default(''),
   /** So many of something each time: five questions, ten cards. */
   amount: z.int().min(1).max(10_000).nullable().default(null),
+  /** Up to so many, where it is a range: five to eight. */
+  amountTo: z.int().min(1).max(10_000).nullable().default(null),
   amountOf: z.string().trim().max(40).default(''),
   /** The growing project is put together after the last lesson. */
   assembly: z.strictObject({ title: shortText, minutes }).nullable().default(null),

@@ -23,3 +23,8 @@ UPDATE change SET before = json_set(before, '$.minutes', NULL, '$.pieces', NULL,
   WHERE table_name = 'book' AND before IS NOT NULL;
 UPDATE change SET after = json_set(after, '$.minutes', NULL, '$.pieces', NULL, '$.players', NULL, '$.parts_place', '')
   WHERE table_name = 'book' AND after IS NOT NULL;
+
+-- So many of something each time can be a range.
+ALTER TABLE rule ADD COLUMN amount_to INTEGER;
+UPDATE change SET before = json_set(before, '$.amount_to', NULL) WHERE table_name = 'rule' AND before IS NOT NULL;
+UPDATE change SET after = json_set(after, '$.amount_to', NULL) WHERE table_name = 'rule' AND after IS NOT NULL;

@@ -189,7 +189,7 @@ export async function loadLessons(params: SearchParams): Promise<LessonsView> {
         r.unitId === null && times
           ? r.amount === null
             ? `${times} times in the year`
-            : `${total.toLocaleString('en')} ${r.amountOf || 'in all'} in the year`
+            : `${total} ${r.amountOf || 'in all'} in the year`
           : '',
     };
   };

@@ -139,6 +139,7 @@ export function fieldsOf(r: Start) {
     supplies: suppliesText(r.supplies ?? []).replaceAll('; ', '\n'),
     piece: r.piece ?? '',
     amount: r.amount ?? null,
+    amountTo: r.amountTo ?? null,
     amountOf: r.amountOf ?? '',
     first: r.first ?? null,
     last: r.last ?? null,

@@ -37,7 +37,7 @@ export function RuleForm({
   const people = value.ofFamily ? view.everyone : view.children;
   const rhythm = rhythmFrom(value);
   const save = (): void => {
-    const { title, kind, lead, leader, childIds, supplies, piece, amount, amountOf, last } = value;
+    const { title, kind, lead, leader, childIds, supplies, piece, amount, amountTo, amountOf, last } = value;
     act(
       (base) =>
         saveRule(base, rule?.id ?? null, {
@@ -49,6 +49,7 @@ export function RuleForm({
           supplies: readSupplies(supplies),
           piece,
           amount,
+          amountTo,
           amountOf,
           first: value.first,
           last,
@@ -241,6 +242,14 @@ export function RuleForm({
           min={1}
           max={10000}
           error={error('amount')}
+        />
+        <NumberField
+          label="up to"
+          value={value.amountTo}
+          onChange={(v) => set('amountTo', v)}
+          min={1}
+          max={10_000}
+          error={error('amountTo')}
         />
         <TextField
           label="of"

@@ -122,7 +122,7 @@ function Lesson({
         >
           <Title>
             {l.number} {l.continued ? 'goes on: ' : ''}
-            {l.continued ? l.parts.map((p) => p.title.toLowerCase()).join(', ') : l.title}
+            {l.continued ? l.parts.map((p) => p.title).join(', ') : l.title}
           </Title>
           <Small>
             {[ofOther ? l.unitTitle : '', l.pages, lengthText(l.minutes)].filter(Boolean).join(' · ')}

@@ -223,9 +223,7 @@ export async function loadYear(params: SearchParams): Promise<YearView> {
         message: [
           who,
           rhythmInWords(r.rhythm),
-          r.amount === null
-            ? `${times} times`
-            : `${total.toLocaleString('en')} ${r.amountOf} by ${shortDate(year.ends)}`,
+          r.amount === null ? `${times} times` : `${total} ${r.amountOf} by ${shortDate(year.ends)}`,
         ]
           .filter(Boolean)
           .join(' · '),
