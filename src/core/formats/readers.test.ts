@@ -46,6 +46,14 @@ describe('supplies', () => {
     ],
     ['a field card', { id: '', name: 'field card', amount: 1, unit: '', each: false, keepsDays: null }],
     ['wooden spoon', { id: '', name: 'wooden spoon', amount: null, unit: '', each: false, keepsDays: null }],
+    ['2-3 skeins wool', { id: '', name: 'wool', amount: 3, unit: 'skeins', each: false, keepsDays: null }],
+    ['wool 2 to 3 skeins', { id: '', name: 'wool', amount: 3, unit: 'skeins', each: false, keepsDays: null }],
+    ['10–12 pebbles', { id: '', name: 'pebbles', amount: 12, unit: '', each: false, keepsDays: null }],
+    ['alum 12-15g each', { id: '', name: 'alum', amount: 15, unit: 'g', each: true, keepsDays: null }],
+    [
+      'needles of size 2-3 here',
+      { id: '', name: 'needles of size 2-3 here', amount: null, unit: '', each: false, keepsDays: null },
+    ],
     ['7', { id: '', name: '7', amount: null, unit: '', each: false, keepsDays: null }],
   ])('%s', (text, expected) => expect(readSupply(text)).toEqual(expected));
   it('are written so that they are read as the same again', () => {

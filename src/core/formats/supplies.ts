@@ -97,6 +97,17 @@ const LONGEST_SUPPLY = 400;
 /** “keeps 4 days”, at the end of a supply. */
 const KEEPS = /[\s,(]*keeps (?:for )?([1-9]\d{0,2}) days?\)?$/iu;
 
+const RANGE = /(^|\s)(\d+(?:[.,]\d+)?)\s?(?:-|–|to)\s?(\d+(?:[.,]\d+)?)(?=\s(\S+))/giu;
+
+/** Of a range as much as may be wanted: “2-3 skeins” are three. One that is no amount, a size, stays. */
+const mostOfRanges = (text: string): string =>
+  text.replace(RANGE, (found, before: string, least: string, most: string, next: string, at: number) =>
+    (at === 0 || UNITS[next.toLowerCase()]) &&
+    Number(least.replace(',', '.')) < Number(most.replace(',', '.'))
+      ? `${before}${most}`
+      : found,
+  );
+
 /** One supply: an amount with or without a unit, before the name or after it; “each” or “per child” at the end. */
 export function readSupply(text: string, orNone = false): Supply {
   let rest = text
@@ -107,6 +118,7 @@ export function readSupply(text: string, orNone = false): Supply {
     .replace(/×|\bx(?=\s*\d)/giu, ' ')
     .replace(/(\d)\s*(g|kg|mg|oz|lb|ml|cl|dl|l|mm|cm|m)\b/giu, '$1 $2')
     .trim();
+  rest = mostOfRanges(rest);
   const keeps = KEEPS.exec(rest);
   if (keeps) rest = rest.slice(0, keeps.index).trim();
   const each = /(?:,|\s|\()\s*(?:each|per child|apiece)\)?$/iu.test(rest);
