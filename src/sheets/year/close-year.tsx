@@ -10,7 +10,7 @@ import { yearName } from '@/core/plan/called';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { closeThisYear } from './actions';
-import type { Closing } from './load';
+import type { Closing } from './closing-load';
 
 export function CloseYear({
   year,

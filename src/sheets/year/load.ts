@@ -1,7 +1,5 @@
 import { countryOf } from '@/core/calendar/customs';
-import { leftOver, nextDates } from '@/core/edit/years';
-import { ageOn } from '@/core/plan/age';
-import { childName, count } from '@/core/plan/called';
+import { childName } from '@/core/plan/called';
 import { addDays, mondayOf, shortDate } from '@/core/calendar/dates';
 import {
   blockName,
@@ -11,12 +9,9 @@ import {
   type YearFigures,
 } from '@/core/calendar/school-days';
 import { daysKept, type DaysKept } from '@/core/record/days';
-import { seasonOf } from '@/core/calendar/seasons';
 import { amountInYear } from '@/core/layout/recurring';
-import { inkedWhileAway } from '@/core/layout/check-away';
 import { rhythmInWords } from '@/core/layout/rule-words';
 import { taughtOf } from '@/core/layout/taught';
-import { verdictOf } from '@/core/layout/verdict';
 import { doneParts, groupBy, homes, lessonsOf } from '@/core/plan/lookup';
 import type { Appointment } from '@/core/plan/appointment';
 import type { Plan } from '@/core/plan/plan';
@@ -25,6 +20,8 @@ import type { SchoolYear } from '@/core/plan/year';
 import type { HatchName } from '@/kit/hatch';
 import type { YearLookedAt } from '../frame/look';
 import { PARENT, type Person } from './people';
+import { closingOf, type Closing } from './closing-load';
+import { worthALook, type WorthALook } from './worth-a-look';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
 
 export interface PlacedUnit {
@@ -97,54 +94,7 @@ export interface YearView {
   closedYears: YearLookedAt[];
   /** What closing this year asks; absent where there is none to close. */
   closing?: Closing;
-  worthALook: { message: string; detail: string; urgent: boolean; unitId?: string }[];
-}
-
-/** What can go on into the next year, and how the next one is likely to be. */
-export interface Closing {
-  starts: string;
-  ends: string;
-  leadMinutes: number;
-  children: { id: string; name: string; age: number; minutes: number }[];
-  /** With why each is there: how much is left of it, or that it waits. */
-  units: { id: string; title: string; message: string }[];
-  rules: { id: string; title: string; message: string }[];
-  questions: { id: string; title: string; unitId: string; message: string }[];
-}
-
-function closingOf(plan: Plan, year: SchoolYear): Closing {
-  const left = leftOver(plan);
-  const next = nextDates(year);
-  return {
-    ...next,
-    leadMinutes: plan.family?.leadMinutes ?? 0,
-    children: plan.children.map((c) => ({
-      id: c.id,
-      name: c.name,
-      age: ageOn(c.birthMonth, next.starts),
-      minutes: c.minutes,
-    })),
-    units: [
-      ...left.unfinished.map(({ unit, lessons, lessonsLeft }) => ({
-        id: unit.id,
-        title: unit.title,
-        message: lessons ? `${lessonsLeft} of ${count(lessons, 'lesson')} left` : 'no lessons yet',
-      })),
-      ...left.waiting.map(({ id, title }) => ({ id, title, message: 'waits' })),
-    ],
-    rules: left.rules.map((r) => ({ id: r.id, title: r.title, message: rhythmInWords(r.rhythm) })),
-    questions: left.questions.map((q) => ({
-      id: q.id,
-      title: q.text,
-      unitId: q.unitId,
-      message: [
-        plan.children.find((c) => c.id === q.childId)?.name,
-        plan.units.find((u) => u.id === q.unitId)?.title,
-      ]
-        .filter(Boolean)
-        .join(' · '),
-    })),
-  };
+  worthALook: WorthALook[];
 }
 
 export async function loadYear(params: SearchParams): Promise<YearView> {
@@ -253,7 +203,7 @@ export async function loadYear(params: SearchParams): Promise<YearView> {
     people,
     closedYears,
     closing: info.looking ? undefined : closingOf(plan, year),
-    worthALook: look(plan, placed, days, today),
+    worthALook: worthALook(plan, placed, days, today),
   };
 }
 
@@ -334,52 +284,4 @@ function sideBySide(units: PlacedUnit[]): PlacedUnit[][] {
     else rows.push([u]);
   }
   return rows;
-}
-
-function look(
-  plan: Plan,
-  placed: { unit: Unit; is: PlacedUnit }[],
-  days: SchoolDay[],
-  today: string,
-): YearView['worthALook'] {
-  const found: YearView['worthALook'] = inkedWhileAway(plan, today).map((message) => ({
-    urgent: true,
-    message,
-    detail: 'in ink; rub it out to have it laid elsewhere',
-  }));
-  for (const { unit, is } of placed) {
-    if (is.closed) continue;
-    const verdict = verdictOf(plan, unit.id, today);
-    if (verdict && verdict.placed < verdict.lessons)
-      found.push({
-        unitId: unit.id,
-        urgent: true,
-        message: `“${unit.title}” does not fit into the year`,
-        detail: `${verdict.lessons - verdict.placed} of its ${verdict.lessons} lessons have no day`,
-      });
-    else if (verdict && !verdict.meetsEnd && unit.wishedEnd)
-      found.push({
-        unitId: unit.id,
-        urgent: true,
-        message: `“${unit.title}” ends after you wished`,
-        detail: `${shortDate(is.last)} instead of ${shortDate(unit.wishedEnd)}${verdict.remedy ? `; ${verdict.remedy.lessonsPerWeek} a week would meet it` : ''}`,
-      });
-    const [a, b] = [is.first, is.last].map((date) => days.find((d) => d.date >= date) ?? days.at(-1));
-    if (a && b && b.block > a.block)
-      found.push({
-        unitId: unit.id,
-        urgent: false,
-        message: `“${unit.title}” runs past a break`,
-        detail: `${shortDate(is.first)} to ${shortDate(is.last)}`,
-      });
-    const season = seasonOf(is.first, countryOf(plan));
-    if (unit.season && season !== unit.season && seasonOf(is.last, countryOf(plan)) !== unit.season)
-      found.push({
-        unitId: unit.id,
-        urgent: false,
-        message: `“${unit.title}” wants ${unit.season}`,
-        detail: `it stands in ${season}${unit.wish ? `; ${unit.wish}` : ''}`,
-      });
-  }
-  return found;
 }
