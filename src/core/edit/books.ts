@@ -127,9 +127,18 @@ function withoutPages(plan: Plan, pullId: string): Plan {
   return plan.uses.filter((u) => u.pullId === pullId).reduce((p, use) => withoutUse(p, use), plan);
 }
 
-/** A book that leads the unit stands on every lesson whose contents name pages, unless it has pages already. */
+/**
+ * A book that leads the unit stands on every lesson whose contents name pages, unless it has pages already. Beside another
+ * that leads it the pages are that one's: its own are said by hand.
+ */
 function withSpinePages(plan: Plan, pull: Pull, newId: () => string): Plan {
   if (pull.role !== 'spine' || plan.uses.some((u) => u.pullId === pull.id)) return plan;
+  const leads = new Set(
+    plan.pulls
+      .filter((p) => p.unitId === pull.unitId && p.role === 'spine' && p.id !== pull.id)
+      .map((p) => p.id),
+  );
+  if (plan.uses.some((u) => leads.has(u.pullId))) return plan;
   const lessons = plan.lessons.filter((l) => l.unitId === pull.unitId);
   const pages = plan.books.find((b) => b.id === pull.bookId)?.pages ?? null;
   // The contents leave the last lesson open; the book says where it ends.

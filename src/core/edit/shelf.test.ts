@@ -100,6 +100,26 @@ describe('what has left the house', () => {
   });
 });
 
+describe('two books that lead a unit', () => {
+  it('the second does not get the pages of the first', () => {
+    const from = aPlan(2);
+    const unitId = from.units[0].id;
+    const plan: Plan = {
+      ...from,
+      lessons: from.lessons.map((l, i) => ({ ...l, firstPage: 1 + 10 * i, lastPage: 10 + 10 * i })),
+      books: [book('first', { pages: 20 }), book('second', { pages: 300 })],
+    };
+    const one = after(plan, pullBook(unitId, 'first', 'spine'));
+    expect(one.uses.map((u) => [u.firstPage, u.lastPage])).toEqual([
+      [1, 10],
+      [11, 20],
+    ]);
+    const two = after(one, pullBook(unitId, 'second', 'spine'));
+    expect(two.pulls.map((p) => p.role)).toEqual(['spine', 'spine']);
+    expect(two.uses).toEqual(one.uses);
+  });
+});
+
 describe('a film on a lesson', () => {
   const start = (minutes: number | null): Plan => {
     const plan = aPlan(2);
