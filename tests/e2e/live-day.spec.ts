@@ -131,3 +131,12 @@ test.describe('on a phone', () => {
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   });
 });
+
+test.describe('on a phone, before the day begins', () => {
+  test.use({ viewport: { width: 390, height: 844 }, today: '2026-10-28T07:50' });
+  test('nothing is on now; what comes first is next', async ({ page }) => {
+    await page.goto('/today');
+    await expect(page.getByRole('heading', { name: 'Next' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Now', exact: true })).toHaveCount(0);
+  });
+});

@@ -1,6 +1,7 @@
 /** When somebody is away, by day, and what of a stretch of time is left beside it. */
-import type { Appointment } from '../plan/appointment';
 import type { IsoDate } from '../plan/measures';
+import { onceOf } from '../plan/once';
+import type { Plan } from '../plan/plan';
 
 /** The parent, as a name among those whose time is counted. */
 export const PARENT = 'parent';
@@ -12,24 +13,25 @@ export interface Stretch {
 }
 
 export interface Away extends Stretch {
-  /** A child's or an adult's id, or the parent under the name that is asked for. */
+  /** A child's or an adult's id, or the parent. */
   who: string;
   title: string;
 }
 
-/** Who is away when, by date. @param parent the name the parent goes by among the others */
-export function awayByDate(appointments: readonly Appointment[], parent: string): Map<IsoDate, Away[]> {
-  const found = new Map<IsoDate, Away[]>();
-  for (const { childIds, adultIds, parent: isParent, dates, starts, ends, title } of appointments) {
-    const people = [...childIds, ...adultIds, ...(isParent ? [parent] : [])];
-    if (!people.length) continue;
-    for (const date of dates) {
-      if (!found.has(date)) found.set(date, []);
-      for (const who of people) found.get(date)!.push({ who, from: starts, to: ends, title });
-    }
-  }
-  return found;
-}
+/** Who is away when, by date; worked out once for a plan's appointments. */
+export const awayOf = onceOf<Plan, 'appointments', ReadonlyMap<IsoDate, readonly Away[]>>(
+  ['appointments'],
+  ({ appointments }) => {
+    const found = new Map<IsoDate, Away[]>();
+    for (const { childIds, adultIds, parent, dates, starts, ends, title } of appointments)
+      for (const date of dates) {
+        if (!found.has(date)) found.set(date, []);
+        for (const who of [...childIds, ...adultIds, ...(parent ? [PARENT] : [])])
+          found.get(date)!.push({ who, from: starts, to: ends, title });
+      }
+    return found;
+  },
+);
 
 /** What is left of a stretch of time beside others, in order. */
 export function leftOf({ from, to }: Stretch, taken: readonly Stretch[]): Stretch[] {
@@ -56,5 +58,20 @@ export function freeFrom(at: number, length: number, taken: readonly Stretch[]):
     const hit = taken.find((t) => t.from < at + Math.max(1, length) && t.to > at);
     if (!hit) return at;
     at = hit.to;
+  }
+}
+
+/** Somebody who is needed for so many minutes from a start, and when they are somewhere else. */
+export interface Needed {
+  length: number;
+  away: readonly Stretch[];
+}
+
+/** The first moment, from one on, at which all of these are there for as long as they are needed. */
+export function freeForAll(from: number, needed: readonly Needed[]): number {
+  for (let at = from; ;) {
+    const next = needed.reduce((t, { length, away }) => freeFrom(t, length, away), at);
+    if (next === at) return at;
+    at = next;
   }
 }

@@ -6,7 +6,7 @@ import type { Spelling } from './customs';
 
 /** British and American; each is also found as a part of longer words of its own: colours, coloured, colouring. */
 const PAIRS: readonly [british: string, american: string, endings: string][] = [
-  ['colour', 'color', 's|ed|ing|ful|s’'],
+  ['colour', 'color', 's|ed|ing|ful'],
   ['neighbour', 'neighbor', 's|hood|ing'],
   ['favourite', 'favorite', 's'],
   ['honour', 'honor', 's|ed|ing'],

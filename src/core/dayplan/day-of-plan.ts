@@ -1,5 +1,5 @@
 /** The rooms of a date as a problem: who is in each, who leads it, and what comes before it. */
-import { awayByDate, type Stretch } from '../calendar/away';
+import { awayOf, PARENT as AWAY_PARENT, type Stretch } from '../calendar/away';
 import { weekdayOf } from '../calendar/dates';
 import { schoolDays, windowsOf } from '../calendar/school-days';
 import { joins } from '../ladder/small';
@@ -75,7 +75,7 @@ export function dayOfPlan(
 
 /** Who is at an appointment when on a date. */
 function awayOn(plan: Plan, date: IsoDate): Map<string, Stretch[]> {
-  const away = groupBy(indexOf(plan).away.get(date) ?? [], (a) => a.who);
+  const away = groupBy(awayOf(plan).get(date) ?? [], (a) => (a.who === AWAY_PARENT ? PARENT : a.who));
   return new Map([...away].map(([who, times]) => [who, times.map(({ from, to }) => ({ from, to }))]));
 }
 
@@ -86,7 +86,6 @@ const indexOf = once((plan: Plan) => ({
   order: new Map(plan.parts.map((p, i) => [p.id, i])),
   parts: byId(plan.parts),
   adults: byId(plan.adults),
-  away: awayByDate(plan.appointments, PARENT),
   longer: longerOn(plan),
   marks: groupBy(plan.marks, (m) => m.partId),
   assigned: new Map(plan.assignments.map((a) => [assignmentKey(a.partId, a.childId), a])),

@@ -1,5 +1,5 @@
 /** A day read into arrays for the search, and a half-made plan of it: which rooms have their times, and what that costs so far. */
-import { freeFrom, leftOf, minutesOf, type Stretch } from '../calendar/away';
+import { freeForAll, leftOf, minutesOf, type Stretch } from '../calendar/away';
 import type { Day } from './day';
 import { laneCosts, type LaneCosts } from './lane-costs';
 
@@ -158,13 +158,10 @@ export class HalfDay {
   /** The first moment from one on at which nobody of a room is away while they are in it. */
   private besideAway(from: number, room: number, leader: number): number {
     const { away, lanesOf, minutes, led } = this.shape;
-    for (let at = from; ;) {
-      let next = at;
-      for (const lane of lanesOf[room]) next = freeFrom(next, minutes[room], away[lane]);
-      if (leader >= 0) next = freeFrom(next, led[room], away[leader]);
-      if (next === at) return at;
-      at = next;
-    }
+    return freeForAll(from, [
+      ...lanesOf[room].map((lane) => ({ length: minutes[room], away: away[lane] })),
+      ...(leader < 0 ? [] : [{ length: led[room], away: away[leader] }]),
+    ]);
   }
 
   /** The plan with one room more, as early as it goes. */

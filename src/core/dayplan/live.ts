@@ -2,7 +2,7 @@
  * A day as it goes: what is done, what is going on, and the rest planned again from now. It is followed from its first
  * tick on, for as long as it is ticked.
  */
-import { freeFrom } from '../calendar/away';
+import { freeForAll, type Needed } from '../calendar/away';
 import { writtenAt } from '../plan/happened';
 import { groupBy } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
@@ -172,15 +172,11 @@ function follow(
 /** The first moment from one on at which nobody of a room is away. */
 function besideAway(from: number, { who, minutes, led }: Room, leader: string | null, { away }: Day): number {
   if (!away.size) return from;
-  const lanes = [
-    ...who.map((id) => ({ id, minutes })),
-    ...(leader === null ? [] : [{ id: leader, minutes: led }]),
-  ];
-  for (let at = from; ;) {
-    const next = lanes.reduce((t, l) => freeFrom(t, l.minutes, away.get(l.id) ?? []), at);
-    if (next === at) return at;
-    at = next;
-  }
+  const needed = (id: string, length: number): Needed => ({ length, away: away.get(id) ?? [] });
+  return freeForAll(from, [
+    ...who.map((id) => needed(id, minutes)),
+    ...(leader === null ? [] : [needed(leader, led)]),
+  ]);
 }
 
 const on = (room: Room, starts: number, now: number): Passing => {

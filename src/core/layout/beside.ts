@@ -1,5 +1,5 @@
 /** Whether a part finds its time in a half-day beside the appointments of those who are in it. */
-import { freeFrom, leftOf, minutesOf, type Away, type Stretch } from '../calendar/away';
+import { freeForAll, freeFrom, leftOf, minutesOf, type Away, type Stretch } from '../calendar/away';
 import { PARENT } from './counted';
 import type { LayPart } from './input';
 
@@ -24,12 +24,10 @@ export function inTheWay(part: InIt, window: Stretch, away: readonly Away[]): st
   const leader = part.leader ?? PARENT;
   const theirs = children.flatMap(([id]) => timesOf(id));
   const leads = part.lead > 0 ? timesOf(leader) : [];
-  let at = window.from;
-  for (;;) {
-    const next = freeFrom(freeFrom(at, length, theirs), Math.min(part.lead, length), leads);
-    if (next === at) break;
-    at = next;
-  }
+  const at = freeForAll(window.from, [
+    { length, away: theirs },
+    { length: Math.min(part.lead, length), away: leads },
+  ]);
   if (at + length <= window.to) return undefined;
   const here = [...theirs, ...leads].filter((a) => a.to > window.from && a.from < window.to);
   return here[0]?.who;

@@ -1,6 +1,6 @@
 /** What a lay-out is made from, and how it is read out of a plan. */
 import { onceOf } from '../plan/once';
-import { awayByDate, PARENT, type Away } from '../calendar/away';
+import { awayOf, type Away } from '../calendar/away';
 import { addDays } from '../calendar/dates';
 import { schoolDays, windowsOf, type DayWindow, type SchoolDay } from '../calendar/school-days';
 import { paceForEnd } from '../pacing/pacing';
@@ -162,7 +162,7 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
     childLimits: Object.fromEntries(plan.children.map((c) => [c.id, c.minutes])),
     leadLimit: plan.family.leadMinutes,
     adults: plan.adults,
-    away: away(plan),
+    away: awayOf(plan),
     today: choice.today,
     search: choice.search ?? choice.fresh === 'all',
     units,
@@ -217,11 +217,6 @@ function standing(
   for (const [partId, place] of moved) held.set(partId, { ...place, kind: 'by-hand' });
   return { held, previous };
 }
-
-/** Who is away when, worked out once for a plan's appointments. */
-const away = onceOf<Plan, 'appointments', Map<IsoDate, Away[]>>(['appointments'], ({ appointments }) =>
-  awayByDate(appointments, PARENT),
-);
 
 /** The last day on which a part did not happen, by part. */
 function lastMissed(plan: Pick<Plan, 'marks'>): Map<string, IsoDate> {

@@ -1,12 +1,11 @@
 /** Who is at an appointment of their own on a day. */
-import { awayByDate } from '@/core/calendar/away';
+import { awayOf, PARENT } from '@/core/calendar/away';
 import { clockText } from '@/core/calendar/dates';
 import type { Clock } from '@/core/calendar/customs';
-import { onceOf } from '@/core/plan/once';
 import type { Plan } from '@/core/plan/plan';
 
 export interface AwayOnDay {
-  /** A child’s or an adult’s id; empty for the parent. */
+  /** A child’s or an adult’s id, or the parent. */
   who: string;
   name: string;
   title: string;
@@ -14,15 +13,9 @@ export interface AwayOnDay {
   ends: number;
 }
 
-const PARENT = '';
-const byDate = onceOf<Plan, 'appointments', ReturnType<typeof awayByDate>>(
-  ['appointments'],
-  ({ appointments }) => awayByDate(appointments, PARENT),
-);
-
 export function awayOn(plan: Plan, date: string): AwayOnDay[] {
   const people = [...plan.children, ...plan.adults];
-  return (byDate(plan).get(date) ?? [])
+  return (awayOf(plan).get(date) ?? [])
     .map(({ who, from, to, title }) => ({
       who,
       name: people.find((p) => p.id === who)?.name ?? '',

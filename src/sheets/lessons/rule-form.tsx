@@ -244,7 +244,7 @@ export function RuleForm({
           error={error('amount')}
         />
         <NumberField
-          label="up to"
+          label="At most, where it varies"
           value={value.amountTo}
           onChange={(v) => set('amountTo', v)}
           min={1}

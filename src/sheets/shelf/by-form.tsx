@@ -43,14 +43,14 @@ export function ByForm({ form: { value, set, error } }: { form: RecordFormState 
       {form === 'game' ? (
         <>
           <NumberField
-            label="Players, from"
+            label="Players, at least"
             value={value.playersFrom}
             onChange={(v) => set('playersFrom', v)}
             min={1}
             max={99}
           />
           <NumberField
-            label="to"
+            label="Players, at most"
             value={value.playersTo}
             onChange={(v) => set('playersTo', v)}
             min={1}

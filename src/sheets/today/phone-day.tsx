@@ -56,7 +56,7 @@ export function PhoneDay({
         .map((a) => (
           <p key={`${a.who} ${a.starts}`}>{awayInWords(a, clock)}</p>
         ))}
-      <Rooms title={isToday ? 'Now' : 'First'} rooms={now} view={view} />
+      <Rooms title={view.now === undefined ? 'First' : 'Now'} rooms={now} view={view} />
       {view.fillers
         .filter(
           (f) =>
@@ -140,8 +140,7 @@ function sorted(
     const first = new Set(children.map((c) => of.find((r) => r.childIds.includes(c))));
     return of.filter((r) => first.has(r));
   };
-  const isUnder = minute !== undefined && open.some(isOn);
-  const now = isUnder ? open.filter(isOn) : firsts(open);
+  const now = minute === undefined ? firsts(open) : open.filter(isOn);
   const rest = open.filter((r) => !now.includes(r));
   const next = firsts(rest);
   return { done, past, now, next, later: rest.filter((r) => !next.includes(r)) };

@@ -19,7 +19,7 @@ import type { Unit } from '@/core/plan/unit';
 import type { SchoolYear } from '@/core/plan/year';
 import type { HatchName } from '@/kit/hatch';
 import type { YearLookedAt } from '../frame/look';
-import { PARENT, type Person } from './people';
+import { YOU, type Person } from './people';
 import { closingOf, type Closing } from './closing-load';
 import { worthALook, type WorthALook } from './worth-a-look';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
@@ -104,7 +104,7 @@ export async function loadYear(params: SearchParams): Promise<YearView> {
   const { appointments } = plan;
   const people: Person[] = [
     ...plan.children.map(({ id, name }): Person => ({ id, name, is: 'child' })),
-    PARENT,
+    YOU,
     ...plan.adults.map(({ id, name }): Person => ({ id, name, is: 'adult' })),
   ];
   const waiting = plan.units.filter((u) => u.waiting || !year).map((u) => waitingUnit(plan, u));

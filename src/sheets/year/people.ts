@@ -1,4 +1,5 @@
 /** All who can be away: the children, the parent, and the other adults. */
+import { PARENT } from '@/core/calendar/away';
 import type { Appointment } from '@/core/plan/appointment';
 
 export interface Person {
@@ -7,7 +8,7 @@ export interface Person {
   is: 'child' | 'parent' | 'adult';
 }
 
-export const PARENT: Person = { id: 'parent', name: 'you', is: 'parent' };
+export const YOU: Person = { id: PARENT, name: 'you', is: 'parent' };
 
 type Who = Pick<Appointment, 'childIds' | 'adultIds' | 'parent'>;
 
@@ -22,5 +23,5 @@ export const awayFor = (who: Who, people: readonly Person[]): Person[] =>
 export const whoOf = (ids: readonly string[], people: readonly Person[]): Who => ({
   childIds: people.filter((p) => p.is === 'child' && ids.includes(p.id)).map((p) => p.id),
   adultIds: people.filter((p) => p.is === 'adult' && ids.includes(p.id)).map((p) => p.id),
-  parent: ids.includes(PARENT.id),
+  parent: ids.includes(PARENT),
 });
