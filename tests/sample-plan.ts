@@ -396,6 +396,7 @@ export const someFullPlan: fc.Arbitrary<Plan> = fc
         unitId: 'u0',
         bookId: 'b',
         role: x.waiting ? 'own' : 'together',
+        read: x.waiting ? 'beforehand' : 'aloud',
         childIds: x.waiting ? ['c1', 'c2'] : [],
       },
     ],

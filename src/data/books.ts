@@ -49,6 +49,7 @@ export function pullRows(pulls: readonly Pull[]): Pick<Rows, 'pull'> {
       book_id: p.bookId,
       role: p.role,
       child_ids: JSON.stringify(p.childIds),
+      read: p.read,
     })),
   };
 }
@@ -107,6 +108,7 @@ export function booksFrom({ book, pull, book_use }: Pick<Rows, 'book' | 'pull' |
       unitId: p.unit_id as string,
       bookId: p.book_id as string,
       role: p.role as Pull['role'],
+      read: p.read as Pull['read'],
       childIds: JSON.parse(p.child_ids as string),
     })),
     uses: book_use.map((u) => ({

@@ -36,6 +36,7 @@ const SAMPLES: unknown[] = [
   '2021-08',
   1998,
   'afternoon',
+  'beforehand',
   'memory',
   'near',
   'music',

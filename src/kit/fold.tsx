@@ -1,27 +1,30 @@
 'use client';
 /** A heading that opens what is seldom needed. */
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { colour } from './tokens';
 
 export function Fold({
   title,
   message,
-  open,
+  open = false,
+  late = false,
   children,
 }: {
   title: string;
   /** What is in it, while it is closed. */ message?: string;
   open?: boolean;
+  /** Whether what is in it is made only once it is opened: a picture costs a moment that most never ask for. */ late?: boolean;
   children: ReactNode;
 }) {
+  const [seen, setSeen] = useState(open || !late);
   return (
-    <Details open={open}>
+    <Details open={open} onToggle={(e) => setSeen(seen || e.currentTarget.open)}>
       <summary>
         <b>{title}</b>
         {message ? <span>{message}</span> : null}
       </summary>
-      <div>{children}</div>
+      <div>{seen ? children : null}</div>
     </Details>
   );
 }

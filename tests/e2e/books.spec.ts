@@ -97,6 +97,28 @@ test('pages for sixteen lessons, by keyboard alone: fill along, arrows, ranges, 
   await expect(cell(page, 'The Shepherd’s Long Year', 3)).toBeFocused();
 });
 
+test('a unit has spines of different level: one is read alone by some, one only by the parent beforehand', async ({
+  page,
+}) => {
+  await page.goto('/books');
+  const hand = page.getByRole('group', { name: 'In hand: The Dyer’s Kettle' });
+  await pile(page, 'Spine').getByRole('button', { name: 'The Dyer’s Kettle' }).click();
+  await hand.getByRole('button', { name: 'only by me, before the lesson' }).click();
+  await expect(hand.getByRole('button', { name: '✓ only by me, before the lesson' })).toBeVisible();
+  await page.goto('/ready');
+  await expect(page.getByText(/Read “The Dyer’s Kettle”, pp?\. /).first()).toBeVisible();
+  await page.goto('/books');
+  await pile(page, 'Spine').getByRole('button', { name: 'The Dyer’s Kettle' }).click();
+  await hand.getByRole('button', { name: 'by Ottilie alone' }).click();
+  await expect(hand.getByRole('button', { name: '✓ by Ottilie alone' })).toBeVisible();
+  await hand.getByRole('button', { name: 'by Bram alone' }).click();
+  await expect(
+    pile(page, 'Spine').getByRole('button', { name: 'The Dyer’s Kettle, Ottilie and Bram read it' }),
+  ).toBeVisible();
+  await hand.getByRole('button', { name: 'aloud, to everyone' }).click();
+  await expect(hand.getByRole('button', { name: '✓ aloud, to everyone' })).toBeVisible();
+});
+
 test('a thin lesson stands out, and something from the shelf fills it', async ({ page }) => {
   await page.goto('/books');
   await page.getByRole('button', { name: 'Lesson 14 is thin for Junia, Pim' }).click();

@@ -1,4 +1,5 @@
 /** What a book is good for in a unit: everything one wants to know before it goes on a pile. */
+import { isReadBeforehand } from './readers';
 import { booksById, byId, groupBy, isFor, lessonsOf } from '../plan/lookup';
 import type { Book } from '../plan/book';
 import type { Child, Plan, Pull } from '../plan/plan';
@@ -89,7 +90,8 @@ export function thinLessons(plan: Plan, unit: Unit): Thin[] {
         (child) =>
           !(uses.get(lesson.id) ?? []).some((use) => {
             const pull = pulls.get(use.pullId)!;
-            if (!FOR_CHILDREN.has(pull.role) || !isFor(pull, child.id)) return false;
+            if (!FOR_CHILDREN.has(pull.role) || isReadBeforehand(pull) || !isFor(pull, child.id))
+              return false;
             const fit = serves(books.get(pull.bookId)!, child, unit.starts);
             return fit !== undefined && fit.as !== 'young';
           }),

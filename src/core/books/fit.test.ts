@@ -105,7 +105,7 @@ describe('thin lessons', () => {
       aBook({ id: 'young', title: 'Felt feet', form: 'picture book', listenFrom: 3, listenTo: 8 }),
       aBook({ id: 'lent', title: 'Felt boots', form: 'picture book', state: 'lent out' }),
     ],
-    pulls: [{ id: 'p', unitId: 'u1', bookId: 'old', role: 'together', childIds: [] }],
+    pulls: [{ id: 'p', unitId: 'u1', bookId: 'old', role: 'together', read: 'aloud', childIds: [] }],
     uses: [{ id: 'u', pullId: 'p', lessonId: 'l1', firstPage: null, lastPage: null }],
   });
   const unit = plan.units[0];

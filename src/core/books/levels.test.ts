@@ -22,6 +22,7 @@ function reading(over: Partial<Plan> = {}): Plan {
       unitId: plan.units[0].id,
       bookId,
       role: 'own',
+      read: 'aloud',
       childIds: [child.id],
     })),
     uses: [

@@ -1,4 +1,5 @@
 /** What each child reads alone on each lesson of a unit, by the ages it is for, beside the age at which they read. */
+import { isReadAlone } from './readers';
 import { booksById, byId, groupBy, isFor, lessonsOf } from '../plan/lookup';
 import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
@@ -31,7 +32,7 @@ export function levelsOver(plan: Plan, unit: Unit): ChildLevels[] {
       const lessons = lessonsOf(plan, unit.id).flatMap((lesson): LessonLevel[] => {
         const read = (uses.get(lesson.id) ?? [])
           .map((u) => pulls.get(u.pullId)!)
-          .filter((p) => p.role === 'own' && isFor(p, child.id))
+          .filter((p) => isReadAlone(p) && isFor(p, child.id))
           .flatMap((p) => {
             const book = books.get(p.bookId)!;
             const band = bandOf(book, 'read');

@@ -17,6 +17,7 @@ const pull = (id: string, role: Pull['role'], ...childIds: string[]): Pull => ({
   unitId: 'u1',
   bookId: `b-${id}`,
   role,
+  read: 'aloud',
   childIds,
 });
 const used = (id: string, pullId: string, firstPage: number | null, lastPage: number | null) => ({

@@ -1,10 +1,11 @@
 /** How long reading takes: pages to words by the book's form, words to minutes by who reads. */
+import { isReadAlone, isReadAloud } from './readers';
 import { onceOf } from '../plan/once';
 import { ageOn, gradeOf } from '../plan/age';
 import { booksById, byId, groupBy, homes, isFor } from '../plan/lookup';
 import type { Book, BookForm } from '../plan/book';
 import type { IsoDate } from '../plan/measures';
-import type { Measure, Plan, Role, Use } from '../plan/plan';
+import type { Measure, Plan, Use } from '../plan/plan';
 import type { Part } from '../plan/lesson';
 
 /** Words on a page, by form. Common practice, no source; forms without running text have none. */
@@ -81,6 +82,12 @@ export function silentRate(grade: number): number {
   return SILENT_RATE[Math.min(12, Math.max(1, grade)) - 1];
 }
 
+/** Words a minute an adult reads silently (Brysbaert 2019, meta-analysis: 238, non-fiction). */
+const SILENTLY = 238;
+
+/** Minutes in which the parent reads so many words alone. */
+export const silentlyRead = (words: number): number => Math.ceil(words / SILENTLY);
+
 export function minutesAloud(words: number): number {
   return Math.ceil(words / (ALOUD_RATE * LISTENING_PACE));
 }
@@ -152,8 +159,6 @@ export function readingClock(plan: Pick<Plan, 'readings' | 'books' | 'children'>
   };
 }
 
-const READ_ALOUD: Role[] = ['spine', 'together'];
-
 /** What is read in a part: the uses of its lesson whose books are read that way, by that child if one is named. */
 export function usesRead(
   plan: Pick<Plan, 'pulls' | 'uses' | 'books'>,
@@ -168,8 +173,8 @@ export function usesRead(
       const isFilm = books.get(pull.bookId)?.form === 'film';
       if (part.kind === 'film') return isFilm;
       // A film is watched in its own part.
-      if (part.kind === 'read-aloud') return !isFilm && READ_ALOUD.includes(pull.role);
-      return part.kind === 'own-reading' && pull.role === 'own' && isFor(pull, childId);
+      if (part.kind === 'read-aloud') return !isFilm && isReadAloud(pull);
+      return part.kind === 'own-reading' && isReadAlone(pull) && isFor(pull, childId);
     });
 }
 

@@ -1,11 +1,11 @@
-import { count, titled } from '../plan/called';
+import { childName, count, inAList, titled } from '../plan/called';
 import { z } from 'zod';
 import { FILLS, readCell } from '../books/fill';
 import { addBook, editBook, pullBook, pullBooks, putBack, setRole, setRoles } from '../edit/books';
 import { fillBook, fillBooks, giveAway, paceBookOver, setCells } from '../edit/pages';
 import { id, isoDate } from '../plan/measures';
 import { book } from '../plan/book';
-import { role, type Plan } from '../plan/plan';
+import { role, spineRead, type Plan } from '../plan/plan';
 import { given } from './given';
 import { idsOnShelf } from '../books/on-shelf';
 import { typedNumber } from '../books/typed-number';
@@ -13,7 +13,7 @@ import { command } from './command';
 
 const bookFields = book.omit({ id: true }).extend({ label: typedNumber });
 
-const placing = z.strictObject({ role, childIds: z.array(id).max(8) });
+const placing = z.strictObject({ role, childIds: z.array(id).max(8), read: spineRead.optional() });
 
 const page = z.int('a page is a whole number').min(1, 'pages begin at 1').max(9999);
 
@@ -88,16 +88,27 @@ export const fillGap = command({
     },
 });
 
+/** What was done with one book: put on a pile, or, where it leads the unit already, to be read otherwise. */
+function placedText(plan: Plan, to: z.infer<typeof placing> & { pullId: string }): string {
+  const title = titleOf(plan, to.pullId);
+  if (to.role !== 'spine' || plan.pulls.find((p) => p.id === to.pullId)?.role !== 'spine')
+    return `Put ${title} on another pile`;
+  const readers = to.childIds.map((c) => childName(plan, c));
+  const how = {
+    aloud: 'aloud to everyone',
+    alone: `alone${readers.length ? ` by ${inAList(readers)}` : ''}`,
+    beforehand: 'only by you, before the lesson',
+  };
+  return `${title} is read ${how[to.read ?? 'aloud']}`;
+}
+
 /** Puts books on other piles, all or none. */
 export const placeOnPiles = command({
   shape: z
     .array(placing.extend({ pullId: id }))
     .min(1)
     .max(5000),
-  label: (v, plan) =>
-    v.length === 1
-      ? `Put ${titleOf(plan, v[0]!.pullId)} on another pile`
-      : `Put ${v.length} books on other piles`,
+  label: (v, plan) => (v.length === 1 ? placedText(plan, v[0]!) : `Put ${v.length} books on other piles`),
   edit: setRoles,
 });
 

@@ -1,3 +1,4 @@
+import { preparationOf } from '../prep/beforehand';
 import { z } from 'zod';
 import { countBack, setBought, setKit, setPacked, setPrepared, setPrinted } from '../edit/ready';
 import { childName, count, titled } from '../plan/called';
@@ -7,8 +8,11 @@ import type { Plan } from '../plan/plan';
 import { command } from './command';
 
 const whatOf = (plan: Plan, partId: string, preparationId: string): string =>
-  plan.parts.find((p) => p.id === partId)?.preparations.find((p) => p.id === preparationId)?.what ??
-  'a preparation';
+  preparationOf(
+    plan,
+    plan.parts.find((p) => p.id === partId),
+    preparationId,
+  )?.what ?? 'a preparation';
 
 export const prepare = command({
   shape: z.strictObject({ partId: id, preparationId: id, isReady: z.boolean(), date: isoDate }),

@@ -284,7 +284,7 @@ const ROWS: Row[] = [
   [
     'Put “Warps” on the shelf',
     'books.newBook',
-    { book: { ...blankBook, title: 'Warps' }, placed: { role: 'together', childIds: [] } },
+    { book: { ...blankBook, title: 'Warps' }, placed: { role: 'together', read: 'aloud', childIds: [] } },
     { unitId: FLEECE },
   ],
   ['Changed “The Dyer’s Kettle”', 'books.changeBook', { place: 'attic' }, { bookId: KETTLE.book }],
@@ -300,12 +300,12 @@ const ROWS: Row[] = [
   [
     'Put “Spinner’s Sums” on another pile',
     'books.placeOnPiles',
-    [{ pullId: SUMS.pull, role: 'basket', childIds: [] }],
+    [{ pullId: SUMS.pull, role: 'basket', read: 'aloud', childIds: [] }],
   ],
   [
     'Put 2 books on other piles',
     'books.placeOnPiles',
-    [SUMS, MILL].map((b) => ({ pullId: b.pull, role: 'basket', childIds: [] })),
+    [SUMS, MILL].map((b) => ({ pullId: b.pull, role: 'basket', read: 'aloud', childIds: [] })),
   ],
   ['Put “Spinner’s Sums” back', 'books.backToShelf', SUMS.pull],
   [

@@ -60,7 +60,7 @@ const plan: Plan = redraw(
             listenTo: 8,
           },
         ],
-        pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'basket', childIds: [] }],
+        pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'basket', read: 'aloud', childIds: [] }],
       },
       (l) => [
         aPart('pot', l, {

@@ -1,38 +1,11 @@
 /** Books on the shelf, pulled for a unit in a role, and put on its lessons. */
+import { isReadAlone, placed } from '../books/readers';
+import { asItIsRead, withOwnReading, withSpinePages } from './spine';
 import { newPart } from './new-lesson';
 import { isGone, type Book } from '../plan/book';
-import type { Plan, Pull, Role, Use } from '../plan/plan';
+import type { Plan, Pull, Role, SpineRead, Use } from '../plan/plan';
 import type { Lesson } from '../plan/lesson';
 import { GONE, withChanged, type Edit } from './edit';
-
-export function spineOf(plan: Plan, unitId: string): Pull | undefined {
-  return plan.pulls.find((p) => p.unitId === unitId && p.role === 'spine');
-}
-
-/** Pages of the spine on each lesson whose contents name pages. */
-export function usesFromContents(spine: Pull, lessons: readonly Lesson[], newId: () => string): Use[] {
-  return lessons
-    .filter((l) => l.firstPage !== null)
-    .map((l) => ({
-      id: newId(),
-      pullId: spine.id,
-      lessonId: l.id,
-      firstPage: l.firstPage,
-      lastPage: l.lastPage ?? l.firstPage,
-    }));
-}
-
-/** A contents page that lessons were made from is the book's own from then on, where it had none. */
-export const withContents = (
-  books: readonly Book[],
-  bookId: string,
-  lessons: readonly Pick<Lesson, 'title' | 'firstPage'>[],
-): Book[] =>
-  books.map((b) =>
-    b.id === bookId && !b.chapters.length
-      ? { ...b, chapters: lessons.slice(0, 500).map((l) => ({ title: l.title, page: l.firstPage })) }
-      : b,
-  );
 
 export type BookFields = Omit<Book, 'id'>;
 
@@ -59,7 +32,13 @@ const goneInWords = ({ title, state }: Book): string =>
 
 /** Pulls a book from the shelf for a unit, in a role. */
 export const pullBook =
-  (unitId: string, bookId: string, role: Role, childIds: readonly string[] = []): Edit =>
+  (
+    unitId: string,
+    bookId: string,
+    role: Role,
+    childIds: readonly string[] = [],
+    read: SpineRead = 'aloud',
+  ): Edit =>
   (plan, { newId }) => {
     if (!plan.units.some((u) => u.id === unitId) || !plan.books.some((b) => b.id === bookId))
       return { refused: GONE };
@@ -67,8 +46,8 @@ export const pullBook =
     if (isGone(book)) return { refused: goneInWords(book) };
     if (plan.pulls.some((p) => p.unitId === unitId && p.bookId === bookId))
       return { refused: `“${book.title}” is pulled for this unit already.` };
-    const pull: Pull = { id: newId(), unitId, bookId, role, childIds: role === 'own' ? [...childIds] : [] };
-    return { plan: withSpinePages({ ...plan, pulls: [...plan.pulls, pull] }, pull, newId) };
+    const pull: Pull = { id: newId(), unitId, bookId, ...placed({ role, childIds, read }) };
+    return { plan: laid({ ...plan, pulls: [...plan.pulls, pull] }, pull, newId) };
   };
 
 /** Pulls many books from the shelf at once, to be sorted; those that are pulled already stay where they lie. */
@@ -89,33 +68,41 @@ export const pullBooks =
         ...plan,
         pulls: [
           ...plan.pulls,
-          ...fresh.map((bookId): Pull => ({ id: newId(), unitId, bookId, role: 'unsorted', childIds: [] })),
+          ...fresh.map((bookId): Pull => ({
+            id: newId(),
+            unitId,
+            bookId,
+            ...placed({ role: 'unsorted', childIds: [], read: 'aloud' }),
+          })),
         ],
       },
     };
   };
 
-/** Gives a pulled book another role. */
+/** Puts a pulled book on another pile, or has it read otherwise. */
 export const setRole =
-  (pullId: string, role: Role, childIds: readonly string[] = []): Edit =>
+  (pullId: string, role: Role, childIds: readonly string[] = [], read: SpineRead = 'aloud'): Edit =>
   (plan, { newId }) => {
     const pull = plan.pulls.find((p) => p.id === pullId);
     if (!pull) return { refused: GONE };
-    const changed: Pull = { ...pull, role, childIds: role === 'own' ? [...childIds] : [] };
-    if (role === 'unsorted' || role === 'not now' || role === 'give away')
-      return { plan: { ...withoutPages(plan, pullId), pulls: withChanged(plan.pulls, pullId, changed) } };
-    return {
-      plan: withSpinePages({ ...plan, pulls: withChanged(plan.pulls, pullId, changed) }, changed, newId),
-    };
+    const changed: Pull = { ...pull, ...placed({ role, childIds, read }) };
+    const pulls = withChanged(plan.pulls, pullId, changed);
+    return role === 'unsorted' || role === 'not now' || role === 'give away'
+      ? { plan: { ...withoutPages(plan, pullId), pulls } }
+      : { plan: laid({ ...plan, pulls }, changed, newId, pull) };
   };
+
+/** With the pages it brings, and the parts in which they are read. */
+const laid = (plan: Plan, pull: Pull, newId: () => string, was?: Pull): Plan =>
+  asItIsRead(withSpinePages(plan, pull, newId), pull, newId, was);
 
 /** Several put on their piles at once, one after the other. */
 export const setRoles =
-  (placed: readonly { pullId: string; role: Role; childIds: readonly string[] }[]): Edit =>
+  (several: readonly { pullId: string; role: Role; childIds: readonly string[]; read?: SpineRead }[]): Edit =>
   (plan, context) => {
     let now = plan;
-    for (const { pullId, role, childIds } of placed) {
-      const edited = setRole(pullId, role, childIds)(now, context);
+    for (const { pullId, role, childIds, read } of several) {
+      const edited = setRole(pullId, role, childIds, read)(now, context);
       if ('refused' in edited) return edited;
       now = edited.plan;
     }
@@ -125,30 +112,6 @@ export const setRoles =
 /** What is put off or given away leaves the lessons, and an own-reading part that is left without a book goes with it. */
 function withoutPages(plan: Plan, pullId: string): Plan {
   return plan.uses.filter((u) => u.pullId === pullId).reduce((p, use) => withoutUse(p, use), plan);
-}
-
-/**
- * A book that leads the unit stands on every lesson whose contents name pages, unless it has pages already. Beside another
- * that leads it the pages are that one's: its own are said by hand.
- */
-function withSpinePages(plan: Plan, pull: Pull, newId: () => string): Plan {
-  if (pull.role !== 'spine' || plan.uses.some((u) => u.pullId === pull.id)) return plan;
-  const leads = new Set(
-    plan.pulls
-      .filter((p) => p.unitId === pull.unitId && p.role === 'spine' && p.id !== pull.id)
-      .map((p) => p.id),
-  );
-  if (plan.uses.some((u) => leads.has(u.pullId))) return plan;
-  const lessons = plan.lessons.filter((l) => l.unitId === pull.unitId);
-  const pages = plan.books.find((b) => b.id === pull.bookId)?.pages ?? null;
-  // The contents leave the last lesson open; the book says where it ends.
-  const last = lessons.filter((l) => l.firstPage !== null).at(-1);
-  const closed = lessons.map((l) =>
-    l === last && l.lastPage === null && pages !== null && pages >= l.firstPage!
-      ? { ...l, lastPage: pages }
-      : l,
-  );
-  return { ...plan, uses: [...plan.uses, ...usesFromContents(pull, closed, newId)] };
 }
 
 export const editBook =
@@ -187,7 +150,7 @@ export const putOnLesson =
       uses: [...others, { id: newId(), pullId, lessonId, firstPage, lastPage: last }],
     };
     if (book.form === 'film') return { plan: withFilm(used, lesson, newId) };
-    return { plan: pull.role === 'own' ? withOwnReading(used, lesson, pull, newId) : used };
+    return { plan: isReadAlone(pull) ? withOwnReading(used, lesson, pull, newId) : used };
   };
 
 /** The title of the part that a film on a lesson brings. */
@@ -197,32 +160,6 @@ function withFilm(plan: Plan, lesson: Lesson, newId: () => string): Plan {
   if (plan.parts.some((p) => p.lessonId === lesson.id && p.kind === 'film')) return plan;
   const made = newPart(lesson.id, { kind: 'film', title: WATCH, lead: 'near' }, newId);
   return { ...plan, parts: [...plan.parts, made] };
-}
-
-function withOwnReading(plan: Plan, lesson: Lesson, pull: Pull, newId: () => string): Plan {
-  const part = plan.parts.find((p) => p.lessonId === lesson.id && p.kind === 'own-reading');
-  if (!part) {
-    const made = newPart(
-      lesson.id,
-      {
-        kind: 'own-reading',
-        title: 'Own reading',
-        lead: 'not-needed',
-        childIds: pull.childIds.length ? pull.childIds : null,
-      },
-      newId,
-    );
-    return { ...plan, parts: [...plan.parts, made] };
-  }
-  const { childIds } = part;
-  if (childIds === null || (pull.childIds.length && pull.childIds.every((c) => childIds.includes(c))))
-    return plan;
-  return {
-    ...plan,
-    parts: withChanged(plan.parts, part.id, {
-      childIds: pull.childIds.length ? [...new Set([...childIds, ...pull.childIds])] : null,
-    }),
-  };
 }
 
 /** Takes a book off a lesson; an own-reading part that is left without a book goes with it, and a film's part with the film. */
@@ -235,7 +172,7 @@ export const takeOffLesson =
 
 export function withoutUse(plan: Plan, use: Use): Plan {
   const uses = plan.uses.filter((u) => u.id !== use.id);
-  const own = new Set(plan.pulls.filter((p) => p.role === 'own').map((p) => p.id));
+  const own = new Set(plan.pulls.filter(isReadAlone).map((p) => p.id));
   const stillRead = uses.some((u) => u.lessonId === use.lessonId && own.has(u.pullId));
   const drop = own.has(use.pullId) && !stillRead;
   const films = new Set(plan.books.filter((b) => b.form === 'film').map((b) => b.id));

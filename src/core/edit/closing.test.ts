@@ -183,7 +183,7 @@ describe('what a closed unit leaves', () => {
     const plan: Plan = {
       ...two(),
       books: [book],
-      pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'spine', childIds: [] }],
+      pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'spine', read: 'aloud', childIds: [] }],
       uses: [{ id: 'u', pullId: 'p', lessonId: 'l4', firstPage: 1, lastPage: 9 }],
     };
     const closed = given(plan, closeUnit('u1'));

@@ -1,4 +1,5 @@
 /** Closing a unit, early or at its end, taking in what it left, and going on with it after all. */
+import { besideASpine } from '../books/readers';
 import { shortDate, weekdayOf } from '../calendar/dates';
 import { blankRule } from '../plan/blank';
 import type { Part, Rule } from '../plan/lesson';
@@ -93,7 +94,7 @@ export const takeLeftOver =
       const was = plan.pulls.find((p) => p.id === pullId)!;
       const there = [...plan.pulls, ...pulls].find((p) => p.unitId === unitId && p.bookId === was.bookId);
       if (there) return there.id;
-      const pull: Pull = { ...was, id: newId(), unitId, role: was.role === 'spine' ? 'together' : was.role };
+      const pull: Pull = { ...was, id: newId(), unitId, ...besideASpine(was) };
       pulls.push(pull);
       return pull.id;
     };

@@ -1,6 +1,6 @@
 /** Lessons of a unit and the parts in them. */
-import { spineOf, usesFromContents } from './books';
-import { newLesson, newPart, partOf, withReading } from './new-lesson';
+import { withLessons } from './spine';
+import { newLesson, newPart, partOf } from './new-lesson';
 import type { Draft, DraftPart } from '../formats/draft';
 import type { Lesson, Part } from '../plan/lesson';
 import { lessonsOf } from '../plan/lookup';
@@ -117,17 +117,16 @@ export const addDrafts =
       const objectiveIds = [...new Set(objectiveCodes.flatMap((c) => codes.get(c) ?? []))];
       const { lesson, parts: first } = newLesson(unit, { ...fields, objectiveIds }, newId);
       const all = [...(start ? first : []), ...parts.map((p) => partOf(lesson.id, p, newId))];
-      return { lesson, parts: withReading(lesson, all, newId) };
+      return { lesson, parts: all };
     });
     const ideas = drafts.flatMap((d) => d.bigIdeas).filter((b) => !unit.bigIdeas.includes(b));
-    const spine = spineOf(plan, unitId);
     const known = new Set(unit.vocabulary.map((v) => v.word.toLowerCase()));
     const words = [...new Set(drafts.flatMap((d) => d.words))]
       .filter((w) => !known.has(w.toLowerCase()))
       .map((word) => ({ id: '', word, meaning: '' }));
     return {
       plan: {
-        ...plan,
+        ...withLessons(plan, unitId, made, newId),
         units:
           words.length || ideas.length
             ? withChanged(plan.units, unitId, {
@@ -135,18 +134,6 @@ export const addDrafts =
                 bigIdeas: [...unit.bigIdeas, ...new Set(ideas)],
               })
             : plan.units,
-        uses: spine
-          ? [
-              ...plan.uses,
-              ...usesFromContents(
-                spine,
-                made.map((m) => m.lesson),
-                newId,
-              ),
-            ]
-          : plan.uses,
-        lessons: [...plan.lessons, ...made.map((m) => m.lesson)],
-        parts: [...plan.parts, ...made.flatMap((m) => m.parts)],
         questions: questions
           ? [
               ...plan.questions,

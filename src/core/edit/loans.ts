@@ -1,4 +1,5 @@
 /** Borrowing: what is wanted, how far it has come, what to do when it comes late, and what a child has read. */
+import { besideASpine } from '../books/readers';
 import { breaches } from '../layout/check';
 import { blankLoan } from '../plan/blank';
 import { doneParts } from '../plan/lookup';
@@ -183,12 +184,8 @@ export const readInstead =
     if (!pull || !other) return { refused: GONE };
     let now = plan;
     if (!now.pulls.some((p) => p.unitId === unitId && p.bookId === otherId)) {
-      const pulled = pullBook(
-        unitId,
-        otherId,
-        pull.role === 'spine' ? 'together' : pull.role,
-        pull.childIds,
-      )(now, context);
+      const { role, childIds } = besideASpine(pull);
+      const pulled = pullBook(unitId, otherId, role, childIds)(now, context);
       if ('refused' in pulled) return pulled;
       now = pulled.plan;
     }

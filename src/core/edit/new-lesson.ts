@@ -4,8 +4,11 @@ import type { DraftPart } from '../formats/draft';
 import type { Lesson, Part } from '../plan/lesson';
 import type { Unit } from '../plan/unit';
 
+/** The part in which what leads a unit is read aloud. */
+export const READ_TOGETHER = { kind: 'read-aloud', title: 'Read together', lead: 'leads' } as const;
+
 const START_PARTS: Record<Unit['startKinds'][number], Pick<Part, 'kind' | 'title' | 'lead'>> = {
-  'read-aloud': { kind: 'read-aloud', title: 'Read together', lead: 'leads' },
+  'read-aloud': READ_TOGETHER,
   'tell-back': { kind: 'tell-back', title: 'Tell it back', lead: 'not-needed' },
   copying: { kind: 'copying', title: 'Copying', lead: 'not-needed' },
   'word-list': { kind: 'word-list', title: 'Word list', lead: 'not-needed' },
@@ -36,7 +39,7 @@ export const partOf = (
 export const withReading = (lesson: Lesson, parts: readonly Part[], newId: () => string): Part[] =>
   lesson.firstPage === null || parts.some((p) => p.kind === 'read-aloud' || p.kind === 'own-reading')
     ? [...parts]
-    : [newPart(lesson.id, START_PARTS['read-aloud'], newId), ...parts];
+    : [newPart(lesson.id, READ_TOGETHER, newId), ...parts];
 
 export function newPart(
   lessonId: string | null,

@@ -28,8 +28,8 @@ const start = (over: Partial<Plan> = {}): Plan =>
       {
         books: BOOKS,
         pulls: [
-          { id: 'p', unitId: 'u1', bookId: 'b', role: 'together', childIds: [] },
-          { id: 'q', unitId: 'u1', bookId: 'w', role: 'own', childIds: ['c1'] },
+          { id: 'p', unitId: 'u1', bookId: 'b', role: 'together', read: 'aloud', childIds: [] },
+          { id: 'q', unitId: 'u1', bookId: 'w', role: 'own', read: 'aloud', childIds: ['c1'] },
         ],
         ...over,
       },

@@ -1,5 +1,6 @@
 /** Pages on lessons: many cells at once, a book filled along, paced over days, and a whole set taken. */
 import { fillAlong, paceBook, type Fill, type Pages } from '../books/fill';
+import { isReadAlone } from '../books/readers';
 import { readingClock, wordsOf } from '../books/reading';
 import { schoolDayFrom, schoolDays } from '../calendar/school-days';
 import { blankRule } from '../plan/blank';
@@ -103,7 +104,7 @@ export const paceBookOver =
       };
     if (steps.length > 400)
       return { refused: 'More than 400 days is longer than a school year. Read more a day.' };
-    const own = pull.role === 'own';
+    const own = isReadAlone(pull);
     const clock = readingClock(plan);
     const readers = !own ? [] : pull.childIds.length ? pull.childIds : unit.childIds;
     const minutesOf = (pages: number): number => {

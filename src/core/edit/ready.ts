@@ -1,4 +1,5 @@
 /** What was got ready: prepared, bought, printed, packed; and small parts that were counted when they came back. */
+import { preparationOf } from '../prep/beforehand';
 import { inForce } from '../plan/happened';
 import type { IsoDate } from '../plan/measures';
 import type { Lesson } from '../plan/lesson';
@@ -10,8 +11,11 @@ export const setPrepared =
   (partId: string, preparationId: string, isReady: boolean, date: IsoDate): Edit =>
   (plan, context) => {
     const part = plan.parts.find((p) => p.id === partId);
-    if (!part?.preparations.some((p) => p.id === preparationId)) return { refused: GONE };
-    return setFact({ kind: 'prepared', partId, preparationId, date }, isReady, 'once')(plan, context);
+    const preparation = preparationOf(plan, part, preparationId);
+    if (!preparation) return { refused: GONE };
+    const of = part!.preparations.includes(preparation) ? { partId } : { lessonId: part!.lessonId };
+    const fact = { kind: 'prepared', ...of, preparationId, date, title: preparation.what } as const;
+    return setFact(fact, isReady, 'once')(plan, context);
   };
 
 /** Notes that so much of a thing was bought on a day, null for some of it; or takes back all of it that was bought that day. */

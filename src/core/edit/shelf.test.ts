@@ -21,6 +21,7 @@ const pull = (id: string, bookId: string, unitId = 'u1') => ({
   unitId,
   bookId,
   role: 'together' as const,
+  read: 'aloud' as const,
   childIds: [],
 });
 const use = (id: string, pullId: string, lessonId: string) => ({

@@ -1,4 +1,5 @@
 /** Taking an outline up as a unit of the plan: one that a family shared, or one of the family’s own that is taught again. */
+import { placed } from '../books/readers';
 import { sameAs } from '../books/duplicates';
 import type { OutlinePart, UnitOutline } from '../formats/unit-outline';
 import { count } from '../plan/called';
@@ -157,11 +158,11 @@ function withOutline(
     parts.filter((p) => isKnown(p, plan));
   const books: Book[] = [];
   const pulls = outline.books.map((b): Pull => {
-    const { id, role, ...fields } = b;
+    const { id, role, read, ...fields } = b;
     const known = sameAs(b, plan.books)?.id;
     const bookId = known ?? idFor('book', id);
     if (!known) books.push({ ...blankBook, ...fields, id: bookId, source: 'to buy' });
-    return { id: idFor('pull', id), unitId, bookId, role, childIds: [] };
+    return { id: idFor('pull', id), unitId, bookId, ...placed({ role, read, childIds: [] }) };
   });
   return {
     ...plan,

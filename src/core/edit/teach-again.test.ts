@@ -32,6 +32,7 @@ const plan = redraw(
         unitId: 'u1',
         bookId,
         role: 'together',
+        read: 'aloud',
         childIds: [],
       })),
       uses: [{ id: 'use', pullId: 'pull-b2', lessonId: 'l1', firstPage: 3, lastPage: 9 }],

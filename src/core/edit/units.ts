@@ -2,13 +2,13 @@
 import { lessonsFrom, type ContentsLine } from '../formats/contents';
 import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
-import { spineOf, usesFromContents, withContents } from './books';
+import { spineOf, withContents, withLessons } from './spine';
 import { addDays, mondayOf } from '../calendar/dates';
 import type { SchoolYear } from '../plan/year';
 import { blankYear } from '../plan/blank';
 import { byId } from '../plan/lookup';
 import { GONE, withChanged, type Edit } from './edit';
-import { newLesson, withReading } from './new-lesson';
+import { newLesson } from './new-lesson';
 
 export type UnitFields = Omit<Unit, 'id'>;
 
@@ -102,38 +102,11 @@ export const addContents =
     const unit = plan.units.find((u) => u.id === unitId);
     if (!unit) return { refused: GONE };
     const spine = spineOf(plan, unitId);
-    const made = lessonsFrom(lines, plan.books.find((b) => b.id === spine?.bookId)?.pages ?? null).map(
-      (l) => {
-        const { lesson, parts } = newLesson(unit, l, newId);
-        return { lesson, parts: withReading(lesson, parts, newId) };
-      },
+    const made = lessonsFrom(lines, plan.books.find((b) => b.id === spine?.bookId)?.pages ?? null).map((l) =>
+      newLesson(unit, l, newId),
     );
     if (!made.length) return { refused: 'No line becomes a lesson. Let at least one line be a lesson.' };
-    const added: Plan = {
-      ...plan,
-      lessons: [...plan.lessons, ...made.map((m) => m.lesson)],
-      parts: [...plan.parts, ...made.flatMap((m) => m.parts)],
-      books: spine
-        ? withContents(
-            plan.books,
-            spine.bookId,
-            made.map((m) => m.lesson),
-          )
-        : plan.books,
-    };
-    return {
-      plan: spine
-        ? {
-            ...added,
-            uses: [
-              ...added.uses,
-              ...usesFromContents(
-                spine,
-                made.map((m) => m.lesson),
-                newId,
-              ),
-            ],
-          }
-        : added,
-    };
+    const lessons = made.map((m) => m.lesson);
+    const books = spine ? withContents(plan.books, spine.bookId, lessons) : plan.books;
+    return { plan: withLessons({ ...plan, books }, unitId, made, newId) };
   };

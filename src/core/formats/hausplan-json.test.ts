@@ -58,9 +58,9 @@ describe('Hausplan JSON', () => {
     [
       'another version',
       (d) => {
-        d.version = 13;
+        d.version = 14;
       },
-      'version: written by another version of Hausplan: version 13, this one reads 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11 and 12',
+      'version: written by another version of Hausplan: version 14, this one reads 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12 and 13',
     ],
     [
       'a missing list',

@@ -10,7 +10,7 @@ import { doingOf, type Doing } from '../plan/doing';
 import { byId, homes } from '../plan/lookup';
 import { alternative, lesson, part, rule, type Part } from '../plan/lesson';
 import { id, isoDate, shortText } from '../plan/measures';
-import { role, type Slice } from '../plan/plan';
+import { role, spineRead, type Slice } from '../plan/plan';
 import { objective, unit, type Unit } from '../plan/unit';
 import { pathText, type Fault } from './hausplan-json';
 
@@ -60,7 +60,7 @@ const outlineBook = book
     readFrom: true,
     readTo: true,
   })
-  .extend({ role });
+  .extend({ role, read: spineRead.default('aloud') });
 
 export const unitOutline = z.strictObject({
   format: z.literal(OUTLINE_FORMAT),
@@ -158,7 +158,7 @@ export function outlineOf(plan: Slice, of: Unit): UnitOutline {
       const { id, title, authors, label, form, pages, year, language } = books.get(p.bookId)!;
       const { listenFrom, listenTo, readFrom, readTo } = books.get(p.bookId)!;
       const ages = { listenFrom, listenTo, readFrom, readTo };
-      return { id, title, authors, label, form, pages, year, language, ...ages, role: p.role };
+      return { id, title, authors, label, form, pages, year, language, ...ages, role: p.role, read: p.read };
     }),
     notes: [],
     taught: null,

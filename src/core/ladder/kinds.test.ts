@@ -364,7 +364,7 @@ describe('in a plan', () => {
         ],
         lessons: [aLesson('l1', { title: 'The dye pot', objective: 'Why a mordant holds colour' })],
         books: [{ ...blankBook, id: 'b', title: 'Blue Roads' }],
-        pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'together', childIds: [] }],
+        pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'together', read: 'aloud', childIds: [] }],
         uses: [{ id: 'u', pullId: 'p', lessonId: 'l1', firstPage: null, lastPage: null }],
       },
       (l) => [

@@ -61,8 +61,8 @@ const plan: Plan = redraw(
           { ...blankBook, id: 'b2', title: 'Indigo Roads', pages: 120 },
         ],
         pulls: [
-          { id: 'p1', unitId: 'u1', bookId: 'b1', role: 'spine', childIds: [] },
-          { id: 'p2', unitId: 'u1', bookId: 'b2', role: 'own', childIds: ['c12'] },
+          { id: 'p1', unitId: 'u1', bookId: 'b1', role: 'spine', read: 'aloud', childIds: [] },
+          { id: 'p2', unitId: 'u1', bookId: 'b2', role: 'own', read: 'aloud', childIds: ['c12'] },
         ],
         uses: [
           { id: 'u1', pullId: 'p1', lessonId: 'l1', firstPage: 31, lastPage: 38 },

@@ -369,7 +369,7 @@ describe('own reading', () => {
       {
         ...start,
         books: [{ ...blankBook, id: 'b', title: 'Blue Roads', pages: 90 }],
-        pulls: [{ id: 'pl', unitId: 'u1', bookId: 'b', role: 'own', childIds: ['c12'] }],
+        pulls: [{ id: 'pl', unitId: 'u1', bookId: 'b', role: 'own', read: 'aloud', childIds: ['c12'] }],
         uses: [{ id: 'u', pullId: 'pl', lessonId: 'l1', firstPage: 20, lastPage: 27 }],
       },
       context,

@@ -3,6 +3,7 @@ import { partMinutes } from './input';
 import { booksById, byId, groupBy, isFor, lessonsOf } from '../plan/lookup';
 import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
+import { isReadAlone, isReadAloud } from '../books/readers';
 import { pagesOf, readingClock, wordsOf } from '../books/reading';
 
 export interface LessonReading {
@@ -45,11 +46,11 @@ export function lessonReading(plan: Plan, unit: Unit): LessonReading[] {
     const dates = new Set(here.flatMap((p) => (days.get(p.id) ?? []).map((s) => s.date))).size;
     return {
       lessonId: lesson.id,
-      aloud: clock.aloud(sum((r) => r.pull.role === 'spine' || r.pull.role === 'together')),
+      aloud: clock.aloud(sum((r) => isReadAloud(r.pull))),
       children: children.map((c) => ({
         childId: c.id,
         alone: clock.alone(
-          sum((r) => r.pull.role === 'own' && isFor(r.pull, c.id)),
+          sum((r) => isReadAlone(r.pull) && isFor(r.pull, c.id)),
           c.id,
           unit.starts,
         ),

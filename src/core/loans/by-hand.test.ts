@@ -30,7 +30,7 @@ function planWith(on: string[], over: Partial<Plan> = {}, pull: Partial<Pull> = 
     12,
     {
       books: [{ ...blankBook, id: 'b', title: 'Blue roads', pages: 40, source: 'borrowed' }],
-      pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'together', childIds: [], ...pull }],
+      pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'together', read: 'aloud', childIds: [], ...pull }],
       uses: on.map((lessonId) => ({
         id: `use-${lessonId}`,
         pullId: 'p',
@@ -197,6 +197,7 @@ describe('a line', () => {
         unitId: 'u1',
         bookId: id,
         role: 'together',
+        read: 'aloud',
         childIds: [],
       })),
       uses: [
@@ -246,7 +247,7 @@ describe('what needs a book', () => {
     ]);
   });
   it('is a child’s own reading only where that child reads', () => {
-    const plan = planWith(['l4'], {}, { role: 'own', childIds: ['c1'] });
+    const plan = planWith(['l4'], {}, { role: 'own', read: 'aloud', childIds: ['c1'] });
     const reads = (childIds: string[] | null): Plan => ({
       ...plan,
       parts: plan.parts.map((p) => (p.id === 'l4-a' ? { ...p, kind: 'own-reading', childIds } : p)),
@@ -346,7 +347,14 @@ it('money counts what is to buy and stays on the unit’s piles, and what nobody
         ['e', 'give away'],
         ['f', 'spine'],
       ] as const
-    ).map(([bookId, role]) => ({ id: `p${bookId}`, unitId: 'u1', bookId, role, childIds: [] })),
+    ).map(([bookId, role]) => ({
+      id: `p${bookId}`,
+      unitId: 'u1',
+      bookId,
+      role,
+      read: 'aloud',
+      childIds: [],
+    })),
     loans: [],
   });
   expect(moneyOf(plan, { ...plan.units[0], moneyLimit: null })).toMatchObject({

@@ -61,8 +61,8 @@ describe('what is asked', () => {
         book('e', 'Felt hats', { state: 'lost' }),
       ],
       pulls: [
-        { id: 'pb', unitId: 'u1', bookId: 'b', role: 'not now', childIds: [] },
-        { id: 'pc', unitId: 'u1', bookId: 'c', role: 'together', childIds: [] },
+        { id: 'pb', unitId: 'u1', bookId: 'b', role: 'not now', read: 'aloud', childIds: [] },
+        { id: 'pc', unitId: 'u1', bookId: 'c', role: 'together', read: 'aloud', childIds: [] },
       ],
       uses: [{ id: 'u', pullId: 'pc', lessonId: 'l3', firstPage: null, lastPage: null }],
     });
@@ -78,7 +78,7 @@ describe('what is asked', () => {
   it('leaves of the budget and the card what is not spoken for', () => {
     const p = plan({
       books: [book('a', 'Felt', { source: 'to buy', price: 300 })],
-      pulls: [{ id: 'pa', unitId: 'u1', bookId: 'a', role: 'basket', childIds: [] }],
+      pulls: [{ id: 'pa', unitId: 'u1', bookId: 'a', role: 'basket', read: 'aloud', childIds: [] }],
     });
     expect(asking(p).problem.limits).toMatchObject({ budget: 700, loans: 1, loanWeeks: 6 });
   });

@@ -2,6 +2,7 @@
  * What is borrowed against what the lessons need: when to ask, when to have it, when it goes back, and what is wrong
  * with that.
  */
+import { isReadBeforehand, readIn } from '../books/readers';
 import { addDays, daysBetween, shortDate } from '../calendar/dates';
 import { booksById, byId, groupBy, isFor, lessonsOf } from '../plan/lookup';
 import type { Book } from '../plan/book';
@@ -65,12 +66,7 @@ export function needsOf(plan: Plan, bookId: string): Need[] {
       const pull = pulls.get(use.pullId);
       if (!pull) return [];
       const all = parts.get(use.lessonId) ?? [];
-      const kind =
-        pull.role === 'own'
-          ? 'own-reading'
-          : pull.role === 'spine' || pull.role === 'together'
-            ? 'read-aloud'
-            : '';
+      const kind = readIn(pull);
       const reading = all.filter(
         (p) => p.kind === kind && (p.childIds === null || p.childIds.some((c) => isFor(pull, c))),
       );
@@ -83,7 +79,7 @@ export function needsOf(plan: Plan, bookId: string): Need[] {
             {
               lessonId: use.lessonId,
               number: numbers.get(use.lessonId)!,
-              first: dates[0],
+              first: isReadBeforehand(pull) ? addDays(dates[0], -1) : dates[0],
               last: dates[dates.length - 1],
             },
           ]

@@ -29,7 +29,7 @@ function planWith(over: Partial<Plan> = {}, on = ['l4', 'l6']): Plan {
         { ...blankBook, id: 'b', title: 'Blue roads', pages: 40, source: 'borrowed' },
         { ...blankBook, id: 'other', title: 'Lesson books', pages: 30 },
       ],
-      pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'together', childIds: [] }],
+      pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'together', read: 'aloud', childIds: [] }],
       uses: on.map((lessonId) => ({
         id: `use-${lessonId}`,
         pullId: 'p',
@@ -231,7 +231,7 @@ it('what is to buy is summed against the unit’s limit, with what the family ha
         { ...blankBook, id: 'own', title: 'An indigo field', listenFrom: 6 },
         { ...blankBook, id: 'far', title: 'Indigo', listenFrom: 17 },
       ],
-      pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'together', childIds: [] }],
+      pulls: [{ id: 'p', unitId: 'u1', bookId: 'b', role: 'together', read: 'aloud', childIds: [] }],
     },
     ['l4'],
   );

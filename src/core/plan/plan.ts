@@ -24,7 +24,7 @@ import {
   windowName,
 } from './measures';
 import { idea, objective, question, unit } from './unit';
-import { FELT, JOINED_HANDS, KEEPS, PART_KINDS, PRINT_HANDS, ROLES, WRITES } from './words';
+import { FELT, JOINED_HANDS, KEEPS, PART_KINDS, PRINT_HANDS, ROLES, SPINE_READ, WRITES } from './words';
 import { work } from './work';
 import { schoolYear } from './year';
 
@@ -112,14 +112,19 @@ export type Child = z.infer<typeof child>;
 export const role = z.enum(ROLES);
 export type Role = z.infer<typeof role>;
 
+export const spineRead = z.enum(SPINE_READ);
+export type SpineRead = z.infer<typeof spineRead>;
+
 /** A book pulled for a unit and the role it has there; on the piles of several children, their own reading. */
 export const pull = z.strictObject({
   id,
   unitId: id,
   bookId: id,
   role,
-  /** Whose own reading it is; nobody named: whoever's of the unit. */
+  /** Who reads it alone; nobody named: whoever's of the unit. */
   childIds: z.array(id).max(8).default([]),
+  /** How it is read, where it leads the unit; of a unit's several spines each can be for other readers. */
+  read: spineRead.default('aloud'),
 });
 export type Pull = z.infer<typeof pull>;
 

@@ -171,6 +171,9 @@ export const ROLES = [
   'give away',
 ] as const;
 
+/** How a book that leads a unit is read: aloud to everyone, alone by those named, or by the parent before the lesson. */
+export const SPINE_READ = ['aloud', 'alone', 'beforehand'] as const;
+
 /** What the family likes to do; extras are proposed by it. */
 export const TASTES = ['outdoors', 'table', 'art', 'film', 'music', 'cooking'] as const;
 export const SEASONS = ['spring', 'summer', 'autumn', 'winter'] as const;

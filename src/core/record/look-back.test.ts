@@ -40,6 +40,7 @@ const plan = redraw(
         unitId: 'u1',
         bookId,
         role: 'together',
+        read: 'aloud',
         childIds: [],
       })),
       uses: ['used', 'dear'].map((id) => ({

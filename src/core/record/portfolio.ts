@@ -1,4 +1,5 @@
 /** What is shown of a year: of each child hours, reading, what they know, trips and talks, work; and a page for each unit. */
+import { isReadAloud } from '../books/readers';
 import { lengthText, shortDate } from '../calendar/dates';
 import type { Entry } from '../plan/entry';
 import { inForce } from '../plan/happened';
@@ -173,9 +174,7 @@ function unitsPage(plan: Slice, unit: Unit, back: LookBack): UnitsPage {
   );
   const lessons = plan.lessons.filter((l) => l.unitId === unit.id && done.has(l.id));
   const books = byId(plan.books);
-  const pulls = plan.pulls.filter(
-    (p) => p.unitId === unit.id && (p.role === 'spine' || p.role === 'together'),
-  );
+  const pulls = plan.pulls.filter((p) => p.unitId === unit.id && isReadAloud(p));
   const on = new Set(plan.uses.filter((u) => lessons.some((l) => l.id === u.lessonId)).map((u) => u.pullId));
   return {
     unit,

@@ -1,11 +1,11 @@
 'use client';
 import { type Range } from './use-cells';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { lengthText } from '@/core/calendar/dates';
-import type { Role } from '@/core/plan/plan';
+import type { Role, SpineRead } from '@/core/plan/plan';
 import { Button } from '@/kit/button';
 import { Checkbox } from '@/kit/field';
 import { Fold } from '@/kit/fold';
@@ -171,9 +171,9 @@ function Board({
   const [all, setAll] = useState(false);
   const toSort = pulled.filter((p) => p.role === 'unsorted');
   const inHand = pulled.find((p) => p.pullId === hand?.pullId) ?? toSort[0];
-  const put = (pullId: string, role: Role, childIds: readonly string[]): void => {
+  const put = (pullId: string, role: Role, childIds: readonly string[], read?: SpineRead): void => {
     const wasUnsorted = pulled.find((p) => p.pullId === pullId)?.role === 'unsorted';
-    place(pullId, role, childIds);
+    place(pullId, role, childIds, read);
     // The one after it comes up; from the last, the first that was passed over.
     const after = toSort.slice(toSort.findIndex((p) => p.pullId === pullId) + 1);
     const next = after[0] ?? toSort.find((p) => p.pullId !== pullId);
@@ -244,6 +244,7 @@ function Board({
         {rows.length && lessons.length ? (
           <Section>
             <Fold
+              late
               title="Over the unit"
               message="minutes of reading, its level, things out, money: drawn, and in figures"
             >
@@ -259,7 +260,7 @@ function Board({
             readers={children}
             left={toSort.length}
             focused={!!hand?.keys}
-            onPut={(role, childIds) => put(inHand.pullId, role, childIds)}
+            onPut={(role, childIds, read) => put(inHand.pullId, role, childIds, read)}
             onEdit={() => setOpen({ is: 'edit', book: inHand })}
             onPace={() => setOpen({ is: 'pace', book: inHand })}
             onBack={() => act((base) => backToShelf(base, inHand.pullId))}

@@ -5,7 +5,7 @@ import { useLayoutEffect, useRef } from 'react';
 import styled from 'styled-components';
 import type { Suits } from '@/core/books/fit';
 import { READ_ALONE, takenIn } from '@/core/books/taken-in';
-import type { Role } from '@/core/plan/plan';
+import type { Role, SpineRead } from '@/core/plan/plan';
 import { Button, PlainButton } from '@/kit/button';
 import { Hatch } from '@/kit/hatch';
 import { Caution, Column, Heading, Quiet } from '@/kit/text';
@@ -21,7 +21,7 @@ interface Props {
   left: number;
   /** Takes the keys as soon as a book is in hand. */
   focused: boolean;
-  onPut: (role: Role, childIds: readonly string[]) => void;
+  onPut: (role: Role, childIds: readonly string[], read?: SpineRead) => void;
   onEdit: () => void;
   onBack: () => void;
   onPace: () => void;
@@ -133,7 +133,7 @@ export function ChosenBook({ book: p, readers, left, focused, onPut, onEdit, onB
           {readers.map((r, i) => (
             <Button
               key={r.id}
-              aria-pressed={reads(r.id)}
+              aria-pressed={p.role === 'own' && reads(r.id)}
               aria-keyshortcuts={String(i + 1)}
               onPress={() => onPut('own', [r.id])}
             >
@@ -141,7 +141,8 @@ export function ChosenBook({ book: p, readers, left, focused, onPut, onEdit, onB
             </Button>
           ))}
         </Keys>
-        {p.readers.length && readers.length > 1 ? (
+        {p.role === 'spine' ? <HowRead book={p} readers={readers} onPut={onPut} /> : null}
+        {p.role === 'own' && p.readers.length && readers.length > 1 ? (
           <Doings role="group" aria-label="Also read by">
             <Quiet as="span">Also on the pile of</Quiet>
             {readers
@@ -169,6 +170,35 @@ export function ChosenBook({ book: p, readers, left, focused, onPut, onEdit, onB
         </Doings>
       </Body>
     </Column>
+  );
+}
+
+/** How a book that leads the unit is read; beside another that leads it, each can be for other readers. */
+function HowRead({ book: p, readers, onPut }: Pick<Props, 'book' | 'readers' | 'onPut'>) {
+  const alone = p.read === 'alone';
+  const reads = (childId: string): boolean => alone && p.readers.some((r) => r.id === childId);
+  return (
+    <Doings role="group" aria-label="How it is read">
+      <Quiet as="span">It is read</Quiet>
+      <PlainButton aria-pressed={p.read === 'aloud'} onPress={() => onPut('spine', [], 'aloud')}>
+        {p.read === 'aloud' ? '✓ ' : ''}aloud, to everyone
+      </PlainButton>
+      {readers.map((r) => {
+        const others = readers.map((x) => x.id).filter((x) => (x === r.id ? !reads(x) : reads(x)));
+        return (
+          <PlainButton
+            key={r.id}
+            aria-pressed={reads(r.id)}
+            onPress={() => onPut('spine', others, others.length ? 'alone' : 'aloud')}
+          >
+            {reads(r.id) ? '✓ ' : ''}by {r.name} alone
+          </PlainButton>
+        );
+      })}
+      <PlainButton aria-pressed={p.read === 'beforehand'} onPress={() => onPut('spine', [], 'beforehand')}>
+        {p.read === 'beforehand' ? '✓ ' : ''}only by me, before the lesson
+      </PlainButton>
+    </Doings>
   );
 }
 

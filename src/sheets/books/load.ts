@@ -9,7 +9,7 @@ import { gradeOf } from '@/core/plan/age';
 import { booksById, groupBy, lessonsOf } from '@/core/plan/lookup';
 import { isGone, type Book } from '@/core/plan/book';
 import type { Card } from '@/core/plan/loan';
-import type { Plan, Role } from '@/core/plan/plan';
+import type { Plan, Role, SpineRead } from '@/core/plan/plan';
 import type { Unit } from '@/core/plan/unit';
 import type { HatchName } from '@/kit/hatch';
 import { load, type FrameInfo, type SearchParams } from '../frame/load';
@@ -26,6 +26,8 @@ export interface PulledBook {
   book: Book;
   role: Role;
   /** Those on whose piles it lies as their own reading. */
+  /** How it is read, where it leads the unit. */
+  read: SpineRead;
   readers: { id: string; name: string; hatch: HatchName }[];
   /** Pages on each lesson, in the unit's order; null where it is not used. */
   cells: (CellOf | null)[];
@@ -138,6 +140,7 @@ export async function loadBooks(params: SearchParams): Promise<BooksView> {
         pullId: pull.id,
         book,
         role: pull.role,
+        read: pull.read,
         facts: facts(book),
         readers: children
           .filter((c) => pull.childIds.includes(c.id))

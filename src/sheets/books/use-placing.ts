@@ -4,7 +4,7 @@
  * on its way goes with the next, all together.
  */
 import { useRef, useState } from 'react';
-import type { Role } from '@/core/plan/plan';
+import type { Role, SpineRead } from '@/core/plan/plan';
 import { useAct } from '../frame/use-act';
 import { placeOnPiles } from './actions';
 import type { PulledBook, Reader } from './load';
@@ -13,6 +13,7 @@ interface Placing {
   pullId: string;
   role: Role;
   childIds: readonly string[];
+  read: SpineRead;
 }
 
 /** @returns the books pulled, each on the pile it was put on last, and the way to put one on another */
@@ -21,7 +22,7 @@ export function usePlacing(
   readers: readonly Reader[],
 ): {
   pulled: PulledBook[];
-  place: (pullId: string, role: Role, childIds: readonly string[]) => void;
+  place: (pullId: string, role: Role, childIds: readonly string[], read?: SpineRead) => void;
 } {
   const { act } = useAct();
   const [ahead, setAhead] = useState<readonly Placing[]>([]);
@@ -36,14 +37,27 @@ export function usePlacing(
       ahead.filter((to) => {
         const now = at.get(to.pullId);
         return (
-          now && (now.role !== to.role || now.readers.map((r) => r.id).join() !== inOrder(to.childIds).join())
+          now &&
+          (now.role !== to.role ||
+            now.read !== to.read ||
+            now.readers.map((r) => r.id).join() !== inOrder(to.childIds).join())
         );
       }),
     );
   }
 
-  const place = (pullId: string, role: Role, childIds: readonly string[]): void => {
-    const placing = { pullId, role, childIds };
+  const by = new Map(ahead.map((p) => [p.pullId, p]));
+  const pulled = stored.map((p) => {
+    const to = by.get(p.pullId);
+    return to
+      ? { ...p, role: to.role, read: to.read, readers: readers.filter((r) => to.childIds.includes(r.id)) }
+      : p;
+  });
+
+  const place = (pullId: string, role: Role, childIds: readonly string[], read?: SpineRead): void => {
+    // A spine that is put on its pile again is read as it was.
+    if (!read && role === 'spine' && pulled.find((p) => p.pullId === pullId)?.role === 'spine') return;
+    const placing = { pullId, role, childIds, read: read ?? 'aloud' };
     setAhead((all) => [...all.filter((p) => p.pullId !== pullId), placing]);
     waiting.current = [...waiting.current.filter((p) => p.pullId !== pullId), placing];
     let mine: Placing[] | undefined;
@@ -56,10 +70,5 @@ export function usePlacing(
     );
   };
 
-  const by = new Map(ahead.map((p) => [p.pullId, p]));
-  const pulled = stored.map((p) => {
-    const to = by.get(p.pullId);
-    return to ? { ...p, role: to.role, readers: readers.filter((r) => to.childIds.includes(r.id)) } : p;
-  });
   return { pulled, place };
 }

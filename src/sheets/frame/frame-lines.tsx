@@ -1,6 +1,6 @@
 'use client';
 /** The rail, the head and the foot of a sheet. */
-import Link from 'next/link';
+import Link from '../../kit/link';
 import styled from 'styled-components';
 import { colour, forcedColours, face, hover, narrow, paper } from '@/kit/tokens';
 

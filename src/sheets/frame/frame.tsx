@@ -1,7 +1,7 @@
 'use client';
 /** The frame a sheet is drawn in, inside the shell: its head, its title block, undo and redo. */
 import { useReady } from './use-ready';
-import Link from 'next/link';
+import Link from '../../kit/link';
 import dynamic from 'next/dynamic';
 import { useEffect, useLayoutEffect, useState, type ReactNode } from 'react';
 import { shortDate } from '@/core/calendar/dates';

@@ -18,6 +18,7 @@ export function LoadsFold({ title, ...loads }: { title: string } & ComponentProp
   ).length;
   return (
     <Fold
+      late
       title={title}
       message={
         full

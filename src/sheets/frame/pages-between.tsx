@@ -1,7 +1,7 @@
 'use client';
 /** What is shown in the place of a sheet: while it is drawn, when it cannot be, and where there is none. */
 import { useReady } from './use-ready';
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { useRouter } from 'next/navigation';
 import { startTransition } from 'react';
 import styled from 'styled-components';

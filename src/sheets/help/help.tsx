@@ -1,6 +1,6 @@
 'use client';
 /** A page of help, or how each number is worked out, beside a list of all of them. */
-import Link from 'next/link';
+import Link from '../../kit/link';
 import styled from 'styled-components';
 import { Heading } from '@/kit/text';
 import { colour, middling } from '@/kit/tokens';

@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';

@@ -3,7 +3,7 @@
 import type { HowRead } from '@/core/formats/guide/drafts';
 import { Choose } from '@/kit/choose';
 import { FormDialog } from '@/kit/form-dialog';
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { useMemo, useState } from 'react';
 import { FileTrigger } from 'react-aria-components/FileTrigger';
 import styled from 'styled-components';

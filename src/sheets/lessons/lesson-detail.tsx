@@ -41,9 +41,9 @@ export function LessonDetail({
   const close = (): void => setOpen(undefined);
   const { dates } = lesson;
   const objectives = view.objectives.filter((o) => lesson.objectiveIds.includes(o.id));
-  const ready = lesson.parts
-    .flatMap((p) => p.preparations.map((x) => ({ ...x, of: p.title })))
-    .sort((a, b) => b.daysBefore - a.daysBefore);
+  const ready = [...lesson.readBefore, ...lesson.parts.flatMap((p) => p.preparations)].sort(
+    (a, b) => b.daysBefore - a.daysBefore,
+  );
   const needs = [...new Set(lesson.parts.flatMap((p) => p.needs))];
   return (
     <aside aria-label={`Lesson ${lesson.number}`}>

@@ -1,7 +1,7 @@
 'use client';
 /** How a unit's lessons begin, and the head over them. */
 import { columns } from './list-rows';
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '@/kit/button';

@@ -1,7 +1,7 @@
 'use client';
 import { gather, swap } from './shape-actions';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { useState } from 'react';
 import { paceFigures } from '@/core/plan/called';
 import { dayMonth, lengthText } from '@/core/calendar/dates';

@@ -1,3 +1,4 @@
+import { readBefore } from '@/core/prep/beforehand';
 import { cautionsFor, type Caution } from '@/core/cautions/match';
 import { datesWritten, type DatesWritten } from '@/core/calendar/customs';
 import { schoolDays } from '@/core/calendar/school-days';
@@ -10,7 +11,7 @@ import { amountInYear } from '@/core/layout/recurring';
 import { rhythmInWords } from '@/core/layout/rule-words';
 import { unitDays, type UnitDay } from '@/core/layout/unit-days';
 import { verdictInWords, verdictOf, type Verdict } from '@/core/layout/verdict';
-import type { Lesson, Outline, Part, Pattern, Rule } from '@/core/plan/lesson';
+import type { Lesson, Outline, Part, Preparation, Pattern, Rule } from '@/core/plan/lesson';
 import { namesIn } from '@/core/plan/called';
 import { ageMessage } from '@/core/plan/age';
 import {
@@ -56,6 +57,8 @@ export interface LessonView extends Lesson {
   copiesFrom: string;
   /** Supplies of all its parts together, for those who take part. */
   supplies: string;
+  /** What is read before it by the parent alone. */
+  readBefore: readonly Preparation[];
   /** Whether its parts have weekdays of their own. */
   stretched: boolean;
 }
@@ -123,6 +126,7 @@ export async function loadLessons(params: SearchParams): Promise<LessonsView> {
   const books = booksById(plan.books);
   const nameOf = namesIn(plan);
   const material = materialOf(plan);
+  const before = readBefore(plan);
   // Why a part has no place is asked of the lay-out, where there is such a part.
   const isWhole = plan.parts.every((p) => sittingOf.has(p.id));
   const input = isWhole ? undefined : layoutInput(plan, { today });
@@ -171,6 +175,7 @@ export async function loadLessons(params: SearchParams): Promise<LessonsView> {
             : String(pages[0]),
       dates: dates.length ? [dates[0], dates.at(-1)!] : [],
       copiesFrom: material(lesson, unit).passage,
+      readBefore: before.get(lesson.id) ?? [],
       supplies: suppliesText(
         summed(
           parts.map((p) => ({ supplies: p.supplies, children: childrenOf(p, unit, plan.children).length })),

@@ -1,7 +1,7 @@
 'use client';
 /** The pace of a unit, live: change it and see the end, set the end and see the pace. Nothing is kept until it is asked for. */
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { shortDate } from '@/core/calendar/dates';

@@ -1,7 +1,7 @@
 'use client';
 /** A unit looked back on: what it took, what was loved and left; what to keep, change, drop; its talks; to share it. */
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { dayMonth, shortDate } from '@/core/calendar/dates';

@@ -1,7 +1,7 @@
 'use client';
 /** The evening on which the children say what they know: topics, order, times; who spoke, counts. */
 import { spelt } from '@/core/calendar/spelling';
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { clockText } from '@/core/calendar/dates';
 import { promptsOn, talkTimes, topicBeside } from '@/core/record/talk-evening';
 import { Button, PlainButton } from '@/kit/button';

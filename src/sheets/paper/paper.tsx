@@ -4,7 +4,7 @@
  * frames and lines, the quiz with its key apart, and the checklist of the unit.
  */
 import { useReady } from '../frame/use-ready';
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { Button } from '@/kit/button';
 import { Hatch, HatchPatterns } from '@/kit/hatch';
 import { LinkButton } from '@/kit/link-button';

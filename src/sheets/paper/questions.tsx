@@ -1,6 +1,6 @@
 'use client';
 /** What is asked, on paper: cards to cut for each child, or a quiz on a sheet each; the key on a page of its own. */
-import Link from 'next/link';
+import Link from '../../kit/link';
 import styled from 'styled-components';
 import { Hatch } from '@/kit/hatch';
 import { Quiet } from '@/kit/text';

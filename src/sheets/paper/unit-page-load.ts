@@ -1,4 +1,5 @@
 /** What stands on the one page of a unit: what it is for, its lessons with their days and pages, its books, what to have. */
+import { isReadAlone, isReadBeforehand } from '@/core/books/readers';
 import { cautionsFor } from '@/core/cautions/match';
 import { pagesText } from '@/core/books/reading';
 import { dayMonth, shortDate } from '@/core/calendar/dates';
@@ -6,13 +7,13 @@ import { partMinutes } from '@/core/layout/input';
 import { toldAs } from '@/core/ladder/objectives';
 import { costOf } from '@/core/loans/money';
 import { ageOn } from '@/core/plan/age';
-import { childName, count } from '@/core/plan/called';
+import { childName, count, inAList } from '@/core/plan/called';
 import { booksById, groupBy, isFor, lessonsOf } from '@/core/plan/lookup';
 import { OWN_WORK_KINDS } from '@/core/plan/words';
 import { customsOf } from '@/core/calendar/customs';
 import { amountIn } from '@/core/prep/units';
 import { neededIn } from '@/core/prep/supplies';
-import type { Plan, Role } from '@/core/plan/plan';
+import type { Child, Plan, Pull, Role } from '@/core/plan/plan';
 import type { Unit } from '@/core/plan/unit';
 import { load, type SearchParams } from '../frame/load';
 import type { Size } from './size';
@@ -164,7 +165,12 @@ function withWhat(plan: Plan, unit: Unit): Block[] {
       if (!at.includes(p.title)) cautions.set(c.title, [...at, p.title]);
     }
   return filled([
-    { title: 'Leads', lines: inRole('spine') },
+    {
+      title: 'Leads',
+      lines: pulls
+        .filter((p) => p.role === 'spine' && !isFilm(p.bookId))
+        .map((p) => `${bookOf(p.bookId)}${readHow(p, plan.children)}`),
+    },
     { title: 'Together', lines: [named(inRole('together'))] },
     {
       title: 'Alone',
@@ -195,6 +201,14 @@ function withWhat(plan: Plan, unit: Unit): Block[] {
       lines: [[...cautions].map(([title, [first]]) => `${title.toLowerCase()} (${first})`).join('; ')],
     },
   ]);
+}
+
+/** How a spine is read, where it is not aloud to everyone. */
+function readHow(pull: Pull, children: readonly Child[]): string {
+  if (isReadBeforehand(pull)) return ' (read beforehand)';
+  if (!isReadAlone(pull)) return '';
+  const readers = children.filter((c) => pull.childIds.includes(c.id)).map((c) => c.name);
+  return readers.length ? ` (${inAList(readers)}, alone)` : ' (read alone)';
 }
 
 /** Hours somebody leads in the whole unit. */

@@ -1,6 +1,6 @@
 'use client';
 /** What is to be got ready, by the day it is to be done on, and what is to be got for it. */
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { useRouter } from 'next/navigation';
 import styled from 'styled-components';
 import { lengthText, shortDate } from '@/core/calendar/dates';

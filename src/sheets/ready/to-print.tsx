@@ -1,6 +1,6 @@
 'use client';
 /** What is to be printed and copied for the days to come: for whom how many, ticked as it is done. */
-import Link from 'next/link';
+import Link from '../../kit/link';
 import styled from 'styled-components';
 import { shortDate } from '@/core/calendar/dates';
 import { count } from '@/core/plan/called';

@@ -1,7 +1,7 @@
 'use client';
 /** The year as it was taught: days, hours by subject and child, what they know, what is said again today. */
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { lengthText, shortDate } from '@/core/calendar/dates';

@@ -1,7 +1,7 @@
 'use client';
 /** What is asked again today, each child in turn, one after the other; and what is weak. */
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import Link from '../../kit/link';
 import styled from 'styled-components';
 import { useState } from 'react';
 import { count } from '@/core/plan/called';

@@ -1,6 +1,6 @@
 'use client';
 /** Trips, and anything else of school that stands in no lesson: written down, and taken back. */
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { count } from '@/core/plan/called';
 import { shortDate } from '@/core/calendar/dates';
 import { Button, PlainButton } from '@/kit/button';

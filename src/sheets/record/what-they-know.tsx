@@ -1,7 +1,7 @@
 'use client';
 /** How far each child meets each objective of the unit, one press a step: not yet, with help, alone. */
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { useState, type ReactNode } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';

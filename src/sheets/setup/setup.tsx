@@ -1,6 +1,6 @@
 'use client';
 import { allergiesIn, isKnownAllergy } from '@/core/cautions/allergens';
-import Link from 'next/link';
+import Link from '../../kit/link';
 
 import styled from 'styled-components';
 import { Button } from '@/kit/button';

@@ -1,6 +1,6 @@
 'use client';
 /** What is drawn around a day. */
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { shortDate } from '@/core/calendar/dates';

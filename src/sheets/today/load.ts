@@ -1,3 +1,4 @@
+import { isReadAlone, isReadBeforehand } from '@/core/books/readers';
 import { childName } from '@/core/plan/called';
 import { schoolDays, whyClosed } from '@/core/calendar/school-days';
 import { longDate, shortDate } from '@/core/calendar/dates';
@@ -134,11 +135,13 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
       .filter((u) => lessonsToday.has(u.lessonId))
       .flatMap((u) => {
         const pull = pulls.get(u.pullId)!;
+        // What the parent reads before the lesson is read by then.
+        if (isReadBeforehand(pull)) return [];
         const book = books.get(pull.bookId)!;
         const line = { title: book.title, pages: pagesText(u).replace(/^, /, ''), role: pull.role };
         const readers = plan.children.filter((c) => pull.childIds.includes(c.id));
         // What several children read on their own is a line for each: each has read so much of it.
-        if (pull.role !== 'own' || !readers.length) return [{ ...line, reader: '' }];
+        if (!isReadAlone(pull) || !readers.length) return [{ ...line, reader: '' }];
         return readers.map((child) => ({
           ...line,
           reader: child.name,

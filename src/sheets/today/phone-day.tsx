@@ -1,6 +1,6 @@
 'use client';
 /** The day on a narrow screen: what is on now for each, what is next, and the rest folded away. */
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { useState } from 'react';
 import { ToggleButton } from 'react-aria-components/ToggleButton';
 import styled from 'styled-components';

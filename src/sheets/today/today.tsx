@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { useState } from 'react';
 import { lengthText, shortDate } from '@/core/calendar/dates';
 import { count } from '@/core/plan/called';
@@ -220,7 +220,7 @@ export function TodaySheet(view: TodayView) {
                   <div>
                     <Title>{b.title}</Title>
                     <Quiet>
-                      {[b.pages, READ_HOW[b.role] ?? (b.reader || 'to browse')].filter(Boolean).join(' · ')}
+                      {[b.pages, b.reader || (READ_HOW[b.role] ?? 'to browse')].filter(Boolean).join(' · ')}
                     </Quiet>
                     {b.read && date <= today ? (
                       <PlainButton

@@ -1,6 +1,6 @@
 'use client';
 /** What was before this unit: the one it repeats, and lessons that closed units left over. */
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { shortDate } from '@/core/calendar/dates';
 import { count } from '@/core/plan/called';
 import type { Unit } from '@/core/plan/unit';

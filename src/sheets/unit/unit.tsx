@@ -1,7 +1,7 @@
 'use client';
 import type { Unit } from '@/core/plan/unit';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { dayMonth } from '@/core/calendar/dates';

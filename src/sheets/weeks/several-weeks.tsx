@@ -1,6 +1,6 @@
 'use client';
 /** Several weeks on one sheet, a row a week: the lessons on their days, with what a way through would change. */
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { useRef } from 'react';
 import styled from 'styled-components';
 import { addDays, dayMonth, mondayOf, weekdayName, weekdayOf } from '@/core/calendar/dates';

@@ -1,6 +1,6 @@
 'use client';
 import type { Verdict } from '@/core/layout/verdict';
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import styled, { createGlobalStyle } from 'styled-components';

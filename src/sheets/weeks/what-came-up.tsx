@@ -1,6 +1,6 @@
 'use client';
 /** What came up: its kind, and what that kind asks for. */
-import Link from 'next/link';
+import Link from '../../kit/link';
 import styled from 'styled-components';
 import type { CameUp } from '@/core/edit/came-up';
 import { Choose } from '@/kit/choose';

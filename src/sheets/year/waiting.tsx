@@ -2,7 +2,7 @@
 /** Topics that wait for their place: sorted by wishes, dragged onto the year, or placed one after another. */
 import { Choose } from '@/kit/choose';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { useMemo, useState } from 'react';
 import { useDrag } from 'react-aria/useDrag';
 import { shortDate } from '@/core/calendar/dates';

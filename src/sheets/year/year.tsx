@@ -1,7 +1,7 @@
 'use client';
 import { count } from '@/core/plan/called';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import Link from '../../kit/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { dayMonth, longDate } from '@/core/calendar/dates';

@@ -1,7 +1,7 @@
 'use client';
 /** What is borrowed: how far each thing has come, what is wrong and what can be done, and the fewest ways to the library. */
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import Link from '../../../kit/link';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { dayMonth, shortDate } from '@/core/calendar/dates';

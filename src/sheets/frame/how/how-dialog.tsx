@@ -1,6 +1,6 @@
 'use client';
 /** “How is this worked out?”: the line of the method with its source, and this family's numbers. */
-import Link from 'next/link';
+import Link from '../../../kit/link';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '@/kit/button';

@@ -1,0 +1,170 @@
+/** Books that lead a unit: their pages on its lessons, and the parts in which they are read. */
+import { isReadAlone, isReadAloud, isReadBeforehand } from '../books/readers';
+import type { Book } from '../plan/book';
+import type { Lesson, Part } from '../plan/lesson';
+import { doneParts, isFor } from '../plan/lookup';
+import type { Plan, Pull, Use } from '../plan/plan';
+import { withChanged } from './edit';
+import { newPart, READ_TOGETHER, withReading } from './new-lesson';
+
+/** The first of the books that lead a unit: lessons are made from its contents. */
+export function spineOf(plan: Plan, unitId: string): Pull | undefined {
+  return plan.pulls.find((p) => p.unitId === unitId && p.role === 'spine');
+}
+
+/** Pages of the spine on each lesson whose contents name pages. */
+export function usesFromContents(spine: Pull, lessons: readonly Lesson[], newId: () => string): Use[] {
+  return lessons
+    .filter((l) => l.firstPage !== null)
+    .map((l) => ({
+      id: newId(),
+      pullId: spine.id,
+      lessonId: l.id,
+      firstPage: l.firstPage,
+      lastPage: l.lastPage ?? l.firstPage,
+    }));
+}
+
+/** A contents page that lessons were made from is the book's own from then on, where it had none. */
+export const withContents = (
+  books: readonly Book[],
+  bookId: string,
+  lessons: readonly Pick<Lesson, 'title' | 'firstPage'>[],
+): Book[] =>
+  books.map((b) =>
+    b.id === bookId && !b.chapters.length
+      ? { ...b, chapters: lessons.slice(0, 500).map((l) => ({ title: l.title, page: l.firstPage })) }
+      : b,
+  );
+
+/** New lessons of a unit with their parts, and the pages of the book that leads it on them, read as it is read. */
+export function withLessons(
+  plan: Plan,
+  unitId: string,
+  made: readonly { lesson: Lesson; parts: readonly Part[] }[],
+  newId: () => string,
+): Plan {
+  const lessons = made.map((m) => m.lesson);
+  const added: Plan = {
+    ...plan,
+    lessons: [...plan.lessons, ...lessons],
+    parts: [...plan.parts, ...made.flatMap((m) => withReading(m.lesson, m.parts, newId))],
+  };
+  const spine = spineOf(plan, unitId);
+  if (!spine) return added;
+  const uses = [...plan.uses, ...usesFromContents(spine, lessons, newId)];
+  return asItIsRead({ ...added, uses }, spine, newId);
+}
+
+/**
+ * A book that leads the unit stands on every lesson whose contents name pages, unless it has pages already. Beside another
+ * that leads it the pages are that one's: its own are said by hand.
+ */
+export function withSpinePages(plan: Plan, pull: Pull, newId: () => string): Plan {
+  if (pull.role !== 'spine' || plan.uses.some((u) => u.pullId === pull.id)) return plan;
+  const leads = new Set(
+    plan.pulls
+      .filter((p) => p.unitId === pull.unitId && p.role === 'spine' && p.id !== pull.id)
+      .map((p) => p.id),
+  );
+  if (plan.uses.some((u) => leads.has(u.pullId))) return plan;
+  const lessons = plan.lessons.filter((l) => l.unitId === pull.unitId);
+  const pages = plan.books.find((b) => b.id === pull.bookId)?.pages ?? null;
+  // The contents leave the last lesson open; the book says where it ends.
+  const last = lessons.filter((l) => l.firstPage !== null).at(-1);
+  const closed = lessons.map((l) =>
+    l === last && l.lastPage === null && pages !== null && pages >= l.firstPage!
+      ? { ...l, lastPage: pages }
+      : l,
+  );
+  return { ...plan, uses: [...plan.uses, ...usesFromContents(pull, closed, newId)] };
+}
+
+/**
+ * Gives the lessons a book has pages on the parts in which it is read: an own-reading part for those who read it alone; for a
+ * spine one in which it is read aloud, or told by the parent who read it. What is left with nothing to read goes, unless it
+ * was taught.
+ * @param was how it was read before, where that changes
+ */
+export function asItIsRead(plan: Plan, pull: Pull, newId: () => string, was?: Pull): Plan {
+  const on = new Set(plan.uses.filter((u) => u.pullId === pull.id).map((u) => u.lessonId));
+  let now = plan;
+  for (const lesson of plan.lessons) {
+    if (!on.has(lesson.id)) continue;
+    if (isReadAlone(pull)) now = withOwnReading(now, lesson, pull, newId);
+    else if (was && isReadAlone(was)) now = withoutIdleReading(now, lesson.id, was);
+    if (pull.role === 'spine') now = ledBySpine(now, lesson.id, newId);
+  }
+  return now;
+}
+
+const readOn = (plan: Plan, lessonId: string): Pull[] => {
+  const here = new Set(plan.uses.filter((u) => u.lessonId === lessonId).map((u) => u.pullId));
+  return plan.pulls.filter((p) => here.has(p.id));
+};
+
+/** Own reading for which a lesson has no book any more goes, and whoever has none any more leaves it. */
+function withoutIdleReading(plan: Plan, lessonId: string, was: Pull): Plan {
+  const alone = readOn(plan, lessonId).filter(isReadAlone);
+  const done = doneParts(plan);
+  const isIdle = (childId: string): boolean =>
+    was.childIds.includes(childId) && !alone.some((p) => isFor(p, childId));
+  return {
+    ...plan,
+    parts: plan.parts.flatMap((p) => {
+      if (p.lessonId !== lessonId || p.kind !== 'own-reading' || done.has(p.id)) return [p];
+      if (!alone.length) return [];
+      const childIds = p.childIds?.filter((c) => !isIdle(c));
+      return childIds?.length && childIds.length < p.childIds!.length ? [{ ...p, childIds }] : [p];
+    }),
+  };
+}
+
+/** The part in which a lesson's spine is read aloud or told, as it is read now; none where all read alone. */
+function ledBySpine(plan: Plan, lessonId: string, newId: () => string): Plan {
+  const on = readOn(plan, lessonId);
+  const parts = plan.parts.filter((p) => p.lessonId === lessonId);
+  const done = doneParts(plan);
+  const plain = parts.find((p) => (isPlain(p, READ_TOGETHER) || isPlain(p, TOLD)) && !done.has(p.id));
+  const should = [on.some(isReadAloud) && READ_TOGETHER, on.some(isReadBeforehand) && TOLD].find(Boolean);
+  if (!should) return { ...plan, parts: plan.parts.filter((p) => p !== plain) };
+  if (plain) return { ...plan, parts: withChanged(plan.parts, plain.id, should) };
+  const isLed = parts.some((p) => p.kind === 'read-aloud' || isPlain(p, TOLD));
+  if (isLed) return plan;
+  // A lesson begins with it.
+  const first = parts.length ? plan.parts.indexOf(parts[0]) : plan.parts.length;
+  return { ...plan, parts: plan.parts.toSpliced(first, 0, newPart(lessonId, should, newId)) };
+}
+
+/** Told by the parent, who read it. */
+const TOLD = { kind: 'activity', title: 'Told by you', lead: 'leads' } as const;
+
+const isPlain = (part: Part, as: Pick<Part, 'kind' | 'title'>): boolean =>
+  part.kind === as.kind && part.title === as.title;
+
+/** A part in which a lesson's book is read alone by its readers; those who join it are added. */
+export function withOwnReading(plan: Plan, lesson: Lesson, pull: Pull, newId: () => string): Plan {
+  const part = plan.parts.find((p) => p.lessonId === lesson.id && p.kind === 'own-reading');
+  if (!part) {
+    const made = newPart(
+      lesson.id,
+      {
+        kind: 'own-reading',
+        title: 'Own reading',
+        lead: 'not-needed',
+        childIds: pull.childIds.length ? pull.childIds : null,
+      },
+      newId,
+    );
+    return { ...plan, parts: [...plan.parts, made] };
+  }
+  const { childIds } = part;
+  if (childIds === null || (pull.childIds.length && pull.childIds.every((c) => childIds.includes(c))))
+    return plan;
+  return {
+    ...plan,
+    parts: withChanged(plan.parts, part.id, {
+      childIds: pull.childIds.length ? [...new Set([...childIds, ...pull.childIds])] : null,
+    }),
+  };
+}
