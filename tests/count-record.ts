@@ -2,6 +2,7 @@
  * The record counted another way: from the entries of a file alone, by plain loops, with none of the app's own ways of counting.
  * Only how long a part was planned is asked of the app where its minutes are worked out from pages or the ladder.
  */
+import { weekBegins } from '@/core/calendar/week';
 import { partMinutes } from '../src/core/layout/input';
 import { homes } from '../src/core/plan/lookup';
 import type { Plan } from '../src/core/plan/plan';
@@ -30,10 +31,10 @@ export function meantDays(year: NonNullable<Plan['year']>): string[] {
   const first = dayNumber(year.starts);
   // Day 0 of 1970 was a Thursday.
   const weekday = (n: number): number => ((n + 3) % 7) + 1;
-  const monday = first - (weekday(first) - 1);
+  const begins = first - ((weekday(first) - weekBegins(year.weekdays) + 7) % 7);
   const days: string[] = [];
   for (let n = first; n <= dayNumber(year.ends); n++) {
-    const week = Math.floor((n - monday) / 7);
+    const week = Math.floor((n - begins) / 7);
     const isOn = !year.weeksOff || week % (year.weeksOn + year.weeksOff) < year.weeksOn;
     const date = dateOf(n);
     const off = year.daysOff.some((d) => d.kind !== 'illness' && d.first <= date && date <= d.last);

@@ -155,9 +155,9 @@ describe('terms and odd days', () => {
         const days = schoolDays(year);
         const weeks = new Map<string, number>();
         days.forEach((d, i) => {
-          if (servesFor(days, i, weekday)) weeks.set(d.monday, (weeks.get(d.monday) ?? 0) + 1);
+          if (servesFor(days, i, weekday)) weeks.set(d.weekFrom, (weeks.get(d.weekFrom) ?? 0) + 1);
         });
-        for (const monday of new Set(days.map((d) => d.monday))) expect(weeks.get(monday)).toBe(1);
+        for (const monday of new Set(days.map((d) => d.weekFrom))) expect(weeks.get(monday)).toBe(1);
         days.forEach((d, i) => {
           if (d.weekday === weekday) expect(servesFor(days, i, weekday)).toBe(true);
         });

@@ -17,10 +17,12 @@ export function weekdayOf(date: IsoDate): number {
   return parseDate(date).toDate('UTC').getUTCDay() || 7;
 }
 
+/** The first day of the date's week, where weeks begin with a weekday: 1 Monday to 7 Sunday. */
+export const weekFrom = (date: IsoDate, begins: number): IsoDate =>
+  addDays(date, -((weekdayOf(date) - begins + 7) % 7));
+
 /** The Monday of the date's ISO week. */
-export function mondayOf(date: IsoDate): IsoDate {
-  return addDays(date, 1 - weekdayOf(date));
-}
+export const mondayOf = (date: IsoDate): IsoDate => weekFrom(date, 1);
 
 const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 export const MONTHS = [

@@ -2,7 +2,8 @@
 import { parseDate } from '@internationalized/date';
 import type { IsoDate, WindowName } from '../plan/measures';
 import type { SchoolYear } from '../plan/year';
-import { addDays, daysBetween, mondayOf, shortDate, weekdayOf } from './dates';
+import { addDays, daysBetween, shortDate, weekdayOf, weekFrom } from './dates';
+import { weekBegins } from './week';
 
 export interface SchoolDay {
   date: IsoDate;
@@ -10,8 +11,8 @@ export interface SchoolDay {
   index: number;
   /** ISO weekday, 1 Monday to 7 Sunday. */
   weekday: number;
-  /** The Monday of its week. */
-  monday: IsoDate;
+  /** The first day of its week. */
+  weekFrom: IsoDate;
   /** Place of its week among the weeks that have school, from 0. */
   week: number;
   /** Block of the rhythm or term, from 1; always 1 without either. */
@@ -50,38 +51,38 @@ export function windowsOf(year: SchoolYear): DayWindow[] {
 
 /**
  * The school days of a year, in order: taught weekdays from start to end, less days off and the weeks that the rhythm
- * or the terms leave out, with the extra days. Rhythm weeks are calendar weeks, Monday to Sunday, counted from the first
- * one. An extra day in a break belongs to the block before it. A day that is off stays off, extra or not.
+ * or the terms leave out, with the extra days. Rhythm weeks are calendar weeks, counted from the first one. An extra day in a break belongs to the block before it. A day that is off stays off, extra or not.
  */
 export function schoolDays(year: SchoolYear): SchoolDay[] {
   const days: SchoolDay[] = [];
-  const firstMonday = mondayOf(year.starts);
+  const begins = weekBegins(year.weekdays);
+  const firstWeek = weekFrom(year.starts, begins);
   const extra = new Set(year.extraDays.map((d) => d.date));
   const shortened = new Map(year.shortDays.map((d) => [d.date, d.ends]));
   let lastWeek = -1;
-  let monday = firstMonday;
+  let from = firstWeek;
   let week = -1;
   let block = 1;
   let cursor = parseDate(year.starts);
-  for (let offset = daysBetween(firstMonday, year.starts); ; offset++, cursor = cursor.add({ days: 1 })) {
+  for (let offset = daysBetween(firstWeek, year.starts); ; offset++, cursor = cursor.add({ days: 1 })) {
     const date = cursor.toString();
     if (date > year.ends) return days;
     const calendarWeek = Math.floor(offset / 7);
-    const weekday = (offset % 7) + 1;
+    const weekday = ((offset + begins - 1) % 7) + 1;
     const inBlock = blockOf(year, date, calendarWeek);
     block = inBlock ?? block;
     if (!extra.has(date) && (inBlock === undefined || !year.weekdays.includes(weekday))) continue;
     if (year.daysOff.some((off) => off.first <= date && date <= off.last)) continue;
     if (calendarWeek !== lastWeek) {
       week++;
-      monday = addDays(firstMonday, calendarWeek * 7);
+      from = addDays(firstWeek, calendarWeek * 7);
     }
     lastWeek = calendarWeek;
     days.push({
       date,
       index: days.length,
       weekday,
-      monday,
+      weekFrom: from,
       week,
       block,
       ends: shortened.get(date) ?? year.dayEnds,
@@ -124,7 +125,8 @@ export interface YearFigures {
 
 /** What a year holds. With n calendar weeks and a cycle of c there are ⌊n/c⌋ whole blocks and n mod c weeks over. */
 export function yearFigures(year: SchoolYear, days = schoolDays(year)): YearFigures {
-  const calendarWeeks = daysBetween(mondayOf(year.starts), mondayOf(year.ends)) / 7 + 1;
+  const begins = weekBegins(year.weekdays);
+  const calendarWeeks = daysBetween(weekFrom(year.starts, begins), weekFrom(year.ends, begins)) / 7 + 1;
   const cycle = year.weeksOff > 0 ? year.weeksOn + year.weeksOff : calendarWeeks;
   return {
     schoolDays: days.length,
@@ -155,10 +157,11 @@ export function servesFor(days: readonly SchoolDay[], index: number, weekday: nu
   const day = days[index];
   if (day.weekday === weekday) return true;
   const inWeek: SchoolDay[] = [];
-  for (let i = index; i >= 0 && days[i].monday === day.monday; i--) inWeek.unshift(days[i]);
-  for (let i = index + 1; i < days.length && days[i].monday === day.monday; i++) inWeek.push(days[i]);
+  for (let i = index; i >= 0 && days[i].weekFrom === day.weekFrom; i--) inWeek.unshift(days[i]);
+  for (let i = index + 1; i < days.length && days[i].weekFrom === day.weekFrom; i++) inWeek.push(days[i]);
   if (inWeek.some((d) => d.weekday === weekday)) return false;
-  return (inWeek.find((d) => d.weekday > weekday) ?? inWeek[inWeek.length - 1]) === day;
+  const wanted = addDays(day.weekFrom, (weekday - weekdayOf(day.weekFrom) + 7) % 7);
+  return (inWeek.find((d) => d.date > wanted) ?? inWeek[inWeek.length - 1]) === day;
 }
 
 /** Why a date is not a school day, in words; undefined when it is one. */
@@ -173,7 +176,7 @@ export function whyClosed(year: SchoolYear, date: IsoDate): string | undefined {
   }
   if (year.extraDays.some((d) => d.date === date)) return undefined;
   if (!year.weekdays.includes(weekdayOf(date))) return 'not a weekday you teach on';
-  const calendarWeek = Math.floor(daysBetween(mondayOf(year.starts), date) / 7);
+  const calendarWeek = Math.floor(daysBetween(weekFrom(year.starts, weekBegins(year.weekdays)), date) / 7);
   if (blockOf(year, date, calendarWeek) === undefined)
     return year.terms.length ? 'between terms' : 'in a week off';
   return undefined;

@@ -184,7 +184,7 @@ describe('the load of days and weeks', () => {
       '2026-09-11',
     ]);
     const all = p.assignments.filter((a) => a.childId === 'c1').reduce((s, a) => s + a.minutes, 0) + 3 * 20;
-    const [first, second] = loadsByWeek(days);
+    const [first, second] = loadsByWeek(p, days);
     expect(first.children[0].minutes + second.children[0].minutes).toBe(all);
     expect(first).toMatchObject({
       date: '2026-08-31',
@@ -230,7 +230,7 @@ describe('loads of any plan', () => {
           expect(lessonLoad(p, lesson.id).parent.minutes).toBe(parts.reduce((s, x) => s + x.lead, 0));
         }
         const days = loadsByDay(p, p.year!.starts, p.year!.ends);
-        const weeks = loadsByWeek(days);
+        const weeks = loadsByWeek(p, days);
         const open = new Set(days.map((d) => d.date));
         for (const c of p.children) {
           const standing = p.sittings

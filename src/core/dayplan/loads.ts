@@ -2,7 +2,8 @@
  * What work asks of each child and of the parent with one child at a time, by lesson, day and week, against what they
  * can take. The evening takes nobody's school minutes.
  */
-import { mondayOf } from '../calendar/dates';
+
+import { weekOf } from '../calendar/week';
 import { schoolDays } from '../calendar/school-days';
 import { partMinutes, type LayPart } from '../layout/input';
 import { childrenOf, groupBy, homes, isDayOut } from '../plan/lookup';
@@ -83,7 +84,7 @@ export function lessonLoad(plan: Plan, lessonId: string): LessonLoad {
 }
 
 export interface Stretch {
-  /** A school day, or the Monday of a week. */
+  /** A school day, or the first day of a week. */
   date: IsoDate;
   children: ChildLoad[];
   parent: Load;
@@ -127,13 +128,13 @@ export function loadsOn(plan: Plan, dates: readonly IsoDate[]): Stretch[] {
   });
 }
 
-/** Days added up to weeks, each under its Monday; the limits of its school days add up too. */
-export function loadsByWeek(days: readonly Stretch[]): Stretch[] {
+/** Days added up to weeks, each under its first day; the limits of its school days add up too. */
+export function loadsByWeek({ year }: Pick<Plan, 'year'>, days: readonly Stretch[]): Stretch[] {
   const sum = (loads: readonly Load[]): Load => ({
     minutes: loads.reduce((s, l) => s + l.minutes, 0),
     limit: loads.reduce((s, l) => s + l.limit, 0),
   });
-  return [...groupBy(days, (d) => mondayOf(d.date))].map(([date, of]) => ({
+  return [...groupBy(days, (d) => weekOf(year, d.date))].map(([date, of]) => ({
     date,
     parent: sum(of.map((d) => d.parent)),
     children: of[0].children.map(({ childId }) => ({

@@ -1,4 +1,5 @@
 /** Ways through what came up, each worked out on a copy of the plan, those first that change least. */
+import { weekBegins } from '../calendar/week';
 import { shortDate } from '../calendar/dates';
 import { schoolDays } from '../calendar/school-days';
 import { withoutPlace } from '../layout/check';
@@ -28,6 +29,8 @@ export interface DrawnLesson {
 export interface Drawn {
   lessons: DrawnLesson[];
   schoolDays: IsoDate[];
+  /** The weekday with which weeks begin. */
+  weekBegins: number;
 }
 
 export interface WayThrough {
@@ -51,6 +54,7 @@ export function drawnLessons(plan: Plan): Drawn {
   const partsOf = partsByLesson(plan.parts);
   return {
     schoolDays: plan.year ? schoolDays(plan.year).map((d) => d.date) : [],
+    weekBegins: weekBegins(plan.year?.weekdays ?? []),
     lessons: plan.units
       .filter((u) => !u.waiting)
       .flatMap((u) =>

@@ -166,10 +166,10 @@ export function overPace(plan: Plan): Breach[] {
       later += here?.lessons ?? 0;
       if (!here?.keeps || here.lessons <= most) continue;
       if (later > most * (weeks - week)) continue;
-      const { monday } = days.find((d) => d.week === week)!;
+      const { weekFrom } = days.find((d) => d.week === week)!;
       found.push({
         kind: 'pace',
-        message: `${here.lessons} lessons of “${unit.title}” begin in the week of ${shortDate(monday)}; its pace is ${most}. Ink it there, raise the pace, or move another lesson out of that week first.`,
+        message: `${here.lessons} lessons of “${unit.title}” begin in the week of ${shortDate(weekFrom)}; its pace is ${most}. Ink it there, raise the pace, or move another lesson out of that week first.`,
       });
     }
   }

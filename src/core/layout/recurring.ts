@@ -2,7 +2,7 @@
  * Parts that come back: what a rule makes of them, as far as the plan reaches. A rule's part has an id made of the
  * rule and its day or lesson, so that it is the same part however often it is made again; one with a mark stays as it was.
  */
-import { addDays, daysBetween, mondayOf } from '../calendar/dates';
+import { addDays, daysBetween, weekdayOf, weekFrom } from '../calendar/dates';
 import { schoolDayFrom, type SchoolDay } from '../calendar/school-days';
 import type { IsoDate } from '../plan/measures';
 import { blankPart } from '../plan/blank';
@@ -135,10 +135,12 @@ export function datesOf(
       continue;
     }
     // A unit counts its school weeks; the family, who meets other families, those of the calendar.
-    const week = unit ? day.week - firstDay!.week + 1 : daysBetween(mondayOf(from), day.monday) / 7 + 1;
+    const week = unit
+      ? day.week - firstDay!.week + 1
+      : daysBetween(weekFrom(from, weekdayOf(day.weekFrom)), day.weekFrom) / 7 + 1;
     if (week < rhythm.startWeek || (week - rhythm.startWeek) % rhythm.everyWeeks !== 0) continue;
-    const opens = i === firstDay!.index || days[i - 1].monday !== day.monday;
-    const closes = i === days.length - 1 || days[i + 1].monday !== day.monday;
+    const opens = i === firstDay!.index || days[i - 1].weekFrom !== day.weekFrom;
+    const closes = i === days.length - 1 || days[i + 1].weekFrom !== day.weekFrom;
     // With a weekday, the day itself or none: a poem on Mondays is not read on Tuesday because Monday is a holiday.
     if (
       rhythm.on === 'weekday' ? day.weekday === rhythm.weekday : rhythm.on === 'week-first' ? opens : closes

@@ -6,7 +6,7 @@ import type { Plan } from '../plan/plan';
 
 export interface UnitDay {
   date: IsoDate;
-  monday: IsoDate;
+  weekFrom: IsoDate;
   is: 'done' | 'ink' | 'pencil' | 'empty' | 'spare' | 'late';
 }
 
@@ -36,7 +36,7 @@ export function unitDays(plan: Plan, unitId: string): UnitDay[] {
   const end = unit.closedOn === null && unit.wishedEnd && unit.wishedEnd > last ? unit.wishedEnd : last;
   return schoolDays(plan.year)
     .filter((d) => d.date >= unit.starts && d.date <= end)
-    .map(({ date, monday }) => {
+    .map(({ date, weekFrom }) => {
       const day = onDay.get(date);
       const is = day?.done
         ? 'done'
@@ -49,6 +49,6 @@ export function unitDays(plan: Plan, unitId: string): UnitDay[] {
               : date > last
                 ? 'spare'
                 : 'empty';
-      return { date, monday, is };
+      return { date, weekFrom, is };
     });
 }

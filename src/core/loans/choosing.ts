@@ -1,7 +1,8 @@
 /** A unit's shelf as a problem of choice, and an answer as something a parent can read and take. */
 import { lessonsCovered, serves, type OnLesson } from '../books/fit';
 import { thinLessons } from '../books/facts';
-import { addDays, daysBetween, mondayOf } from '../calendar/dates';
+import { addDays, daysBetween } from '../calendar/dates';
+import { weekOf } from '../calendar/week';
 import { libraryDayFrom } from './dates';
 import { loanLines } from './lines';
 import { moneyOf } from './money';
@@ -200,7 +201,7 @@ function weeksOf(plan: Plan, unit: Unit, lessons: readonly Lesson[]): number[] {
   return lessons.map((l, i) => {
     const first = (sittings.get(l.id) ?? []).map((s) => s.date).sort()[0];
     return first
-      ? Math.max(0, Math.floor(daysBetween(mondayOf(unit.starts), first) / 7))
+      ? Math.max(0, Math.floor(daysBetween(weekOf(plan.year, unit.starts), first) / 7))
       : Math.floor(i / (unit.lessonsPerWeek ?? 5));
   });
 }

@@ -1,5 +1,6 @@
 /** On which day each preparation is done, within the minutes there are for it; and on which trips what is needed is bought. */
-import { addDays, mondayOf, weekdayOf } from '../calendar/dates';
+import { addDays, weekdayOf } from '../calendar/dates';
+import { weekOf } from '../calendar/week';
 import { schoolDays } from '../calendar/school-days';
 import { byId, groupBy, homes } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
@@ -75,7 +76,7 @@ function tasksOf(open: readonly ToPrepare[], today: IsoDate): Task[] {
 function minutesOf(
   plan: Plan,
   today: IsoDate,
-  limits: (monday: IsoDate) => number,
+  limits: (weekFrom: IsoDate) => number,
 ): (first: IsoDate, last: IsoDate) => number {
   const { year } = plan;
   if (!year) return () => Infinity;
@@ -84,13 +85,13 @@ function minutesOf(
   return (first, last) => {
     const weeks = new Map<IsoDate, number>();
     for (let day = first < today ? today : first; day <= last; day = addDays(day, 1))
-      weeks.set(mondayOf(day), (weeks.get(mondayOf(day)) ?? 0) + onDay(day));
-    return [...weeks].reduce((sum, [monday, minutes]) => sum + Math.min(minutes, limits(monday)), 0);
+      weeks.set(weekOf(year, day), (weeks.get(weekOf(year, day)) ?? 0) + onDay(day));
+    return [...weeks].reduce((sum, [weekFrom, minutes]) => sum + Math.min(minutes, limits(weekFrom)), 0);
   };
 }
 
 /** What the units that stand in a week may take of it together, where each of them says so. */
-function weekLimits(plan: Plan): (monday: IsoDate) => number {
+function weekLimits(plan: Plan): (weekFrom: IsoDate) => number {
   const homeOf = homes(plan);
   const parts = byId(plan.parts);
   const units = new Map<IsoDate, Set<string>>();
@@ -98,11 +99,11 @@ function weekLimits(plan: Plan): (monday: IsoDate) => number {
     const part = parts.get(s.partId)!;
     const unit = part.preparations.length ? homeOf(part).unit : undefined;
     if (!unit) continue;
-    const monday = mondayOf(s.date);
-    units.set(monday, (units.get(monday) ?? new Set<string>()).add(unit.id));
+    const weekFrom = weekOf(plan.year, s.date);
+    units.set(weekFrom, (units.get(weekFrom) ?? new Set<string>()).add(unit.id));
   }
-  return (monday) => {
-    const of = plan.units.filter((u) => units.get(monday)?.has(u.id));
+  return (weekFrom) => {
+    const of = plan.units.filter((u) => units.get(weekFrom)?.has(u.id));
     const limits = of.map((u) => u.prepLimit);
     return of.length && limits.every((l) => l !== null) ? limits.reduce((sum, l) => sum + l, 0) : Infinity;
   };

@@ -1,5 +1,6 @@
 /** The school days of the year as they were kept and lost, against the family’s own target. */
-import { addDays, mondayOf, weekdayOf } from '../calendar/dates';
+import { addDays, weekdayOf } from '../calendar/dates';
+import { weekOf } from '../calendar/week';
 import { schoolDays } from '../calendar/school-days';
 import { groupBy } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
@@ -8,7 +9,7 @@ import type { SchoolYear } from '../plan/year';
 import { doings } from './hours';
 
 export interface WeekKept {
-  monday: IsoDate;
+  weekFrom: IsoDate;
   kept: number;
   lost: number;
   /** School days of the week that are still to come. */
@@ -77,20 +78,20 @@ export function daysKept(plan: Slice, today: IsoDate): DaysKept | undefined {
   const toCome = school.filter((d) => d > today || (d === today && !kept.has(d)));
   const keptInYear = [...kept].filter((d) => d >= year.starts && d <= today).sort();
   const weeks = new Map<IsoDate, WeekKept>();
-  const weekOf = (date: IsoDate): WeekKept => {
-    const monday = mondayOf(date);
-    let week = weeks.get(monday);
-    if (!week) weeks.set(monday, (week = { monday, kept: 0, lost: 0, toCome: 0 }));
+  const weekWith = (date: IsoDate): WeekKept => {
+    const weekFrom = weekOf(year, date);
+    let week = weeks.get(weekFrom);
+    if (!week) weeks.set(weekFrom, (week = { weekFrom, kept: 0, lost: 0, toCome: 0 }));
     return week;
   };
-  for (const d of meant) weekOf(d);
-  for (const d of keptInYear) weekOf(d).kept++;
-  for (const { date } of lost) weekOf(date).lost++;
-  for (const d of toCome) weekOf(d).toCome++;
+  for (const d of meant) weekWith(d);
+  for (const d of keptInYear) weekWith(d).kept++;
+  for (const { date } of lost) weekWith(date).lost++;
+  for (const d of toCome) weekWith(d).toCome++;
   const beyond = keptInYear.length + toCome.length - (year.targetDays ?? 0);
   const short = Math.max(0, -beyond);
   return {
-    weeks: [...weeks.values()].sort((a, b) => (a.monday < b.monday ? -1 : 1)),
+    weeks: [...weeks.values()].sort((a, b) => (a.weekFrom < b.weekFrom ? -1 : 1)),
     kept: keptInYear.length,
     lost,
     toCome: toCome.length,

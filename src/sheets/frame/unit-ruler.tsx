@@ -20,7 +20,7 @@ export function UnitRuler({
   forecast?: ForecastLine;
 }) {
   const weeks = days.flatMap((d, i) =>
-    i === 0 || days[i - 1].monday !== d.monday ? [{ at: i, name: dayMonth(d.date) }] : [],
+    i === 0 || days[i - 1].weekFrom !== d.weekFrom ? [{ at: i, name: dayMonth(d.date) }] : [],
   );
   const next = days.findIndex((d) => d.date >= today);
   const end = wishedEnd ? days.reduce((at, d, i) => (d.date <= wishedEnd ? i : at), -1) : -1;

@@ -249,7 +249,7 @@ export async function loadLadder(params: SearchParams): Promise<LadderView> {
       inUnit: unit.childIds.includes(childId),
     })),
     days,
-    weeks: loadsByWeek(days),
+    weeks: loadsByWeek(plan, days),
     rates: inUnit.map((c) => {
       const writer = writerOf(c, unit.starts, plan.marks);
       const reads = ownRate(plan, c.id, unit.starts);

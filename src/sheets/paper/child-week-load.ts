@@ -1,5 +1,6 @@
 /** A child's week on one page: each school day with what they do on it, in its order, with boxes to tick. */
-import { addDays, dayMonth, longDate, mondayOf, weekdayName, weekdayOf } from '@/core/calendar/dates';
+import { addDays, dayMonth, longDate, weekdayName, weekdayOf } from '@/core/calendar/dates';
+import { weekOf } from '@/core/calendar/week';
 import { assignments } from '@/core/ladder/assign';
 import { joins } from '@/core/ladder/small';
 import { partMinutes } from '@/core/layout/input';
@@ -29,16 +30,16 @@ export async function loadChildWeek(params: SearchParams): Promise<ChildWeekView
   const { plan, today } = await load(params);
   const paper = await sizeAsked(params, '/paper/week');
   const asked = await param(params, 'week');
-  const monday = mondayOf(asked && /^\d{4}-\d\d-\d\d$/.test(asked) ? asked : today);
+  const weekFrom = weekOf(plan.year, asked && /^\d{4}-\d\d-\d\d$/.test(asked) ? asked : today);
   const only = await param(params, 'child');
-  const last = addDays(monday, 6);
+  const last = addDays(weekFrom, 6);
   const parts = byId(plan.parts);
   const homeOf = homes(plan);
   const given = new Map(assignments(plan).map((a) => [assignmentKey(a.partId, a.childId), a]));
   const minutes = partMinutes(plan);
   const order = new Map(plan.parts.map((p, i) => [p.id, i]));
   const sittings = plan.sittings
-    .filter((s) => s.date >= monday && s.date <= last)
+    .filter((s) => s.date >= weekFrom && s.date <= last)
     .sort(
       (a, b) =>
         a.date.localeCompare(b.date) ||
@@ -46,9 +47,9 @@ export async function loadChildWeek(params: SearchParams): Promise<ChildWeekView
         order.get(a.partId)! - order.get(b.partId)!,
     );
   return {
-    weekOf: longDate(monday),
+    weekOf: longDate(weekFrom),
     ...paper,
-    back: `/weeks?week=${monday}`,
+    back: `/weeks?week=${weekFrom}`,
     weeks: plan.children
       .filter((c) => !only || c.id === only)
       .map(({ id, name, hatch }) => {

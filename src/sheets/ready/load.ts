@@ -1,4 +1,5 @@
-import { addDays, mondayOf } from '@/core/calendar/dates';
+import { addDays } from '@/core/calendar/dates';
+import { weekOf } from '@/core/calendar/week';
 import { cautionsAhead } from '@/core/cautions/match';
 import { printsIn } from '@/core/ladder/prints';
 import { loanLines, tripsFor } from '@/core/loans/lines';
@@ -63,8 +64,8 @@ export async function loadReady(params: SearchParams): Promise<ReadyView> {
   const asked = await param(params, 'for');
   const span = SPANS.find((s) => s.value === asked)?.value ?? 'week';
   const last = {
-    week: addDays(mondayOf(today), 13),
-    month: addDays(mondayOf(today), 27),
+    week: addDays(weekOf(plan.year, today), 13),
+    month: addDays(weekOf(plan.year, today), 27),
     all: plan.sittings.reduce((l, s) => (s.date > l ? s.date : l), today),
   }[span];
   const parts = byId(plan.parts);

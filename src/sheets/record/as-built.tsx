@@ -17,13 +17,13 @@ export function AsBuilt({ days }: { days: DaysKept }) {
     <section aria-label="As built">
       <Weeks role="img" aria-label={`${kept} school days kept, ${lost.length} lost, ${days.toCome} to come`}>
         {weeks.map((w, i) => (
-          <span key={w.monday}>
+          <span key={w.weekFrom}>
             {w.toCome ? <i data-to-come="" style={{ height: w.toCome * DAY }} /> : null}
             {Array.from({ length: w.lost }, (_, n) => (
               <i key={n} data-lost="" style={{ height: DAY }} />
             ))}
             {w.kept ? <i data-kept="" style={{ height: w.kept * DAY }} /> : null}
-            <small>{isFirstOfMonth(weeks, i) ? shortDate(w.monday).split(' ').at(-1) : ''}</small>
+            <small>{isFirstOfMonth(weeks, i) ? shortDate(w.weekFrom).split(' ').at(-1) : ''}</small>
           </span>
         ))}
       </Weeks>
@@ -37,7 +37,7 @@ export function AsBuilt({ days }: { days: DaysKept }) {
 
 /** Whether a month begins in this week and goes on in the next: one with a single week has no room for its name. */
 function isFirstOfMonth(weeks: DaysKept['weeks'], i: number): boolean {
-  const month = (at: number): string | undefined => weeks[at]?.monday.slice(0, 7);
+  const month = (at: number): string | undefined => weeks[at]?.weekFrom.slice(0, 7);
   return month(i) !== month(i - 1) && month(i) === month(i + 1);
 }
 

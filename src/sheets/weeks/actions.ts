@@ -10,12 +10,12 @@ import { today } from '../frame/clock';
 import { desk } from '../frame/desk';
 import { give } from '../frame/act';
 
-export const inkWeek = async (base: number, monday: unknown): Promise<Outcome> =>
-  give(commands.inkWeek, base, monday);
+export const inkWeek = async (base: number, weekFrom: unknown): Promise<Outcome> =>
+  give(commands.inkWeek, base, weekFrom);
 export const inkUpTo = async (base: number, date: unknown): Promise<Outcome> =>
   give(commands.inkUpTo, base, date);
-export const rubOutWeek = async (base: number, monday: unknown): Promise<Outcome> =>
-  give(commands.rubOutWeek, base, monday);
+export const rubOutWeek = async (base: number, weekFrom: unknown): Promise<Outcome> =>
+  give(commands.rubOutWeek, base, weekFrom);
 export const layOut = async (base: number): Promise<Outcome> => give(commands.layOut, base, null);
 export const move = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.move, base, input);

@@ -1,4 +1,5 @@
-import { addDays, dayMonth, lengthText, mondayOf, shortDate } from '@/core/calendar/dates';
+import { addDays, dayMonth, lengthText, shortDate } from '@/core/calendar/dates';
+import { weekOf } from '@/core/calendar/week';
 import { schoolDays } from '@/core/calendar/school-days';
 import { cautionsAhead } from '@/core/cautions/match';
 import { loadsOn } from '@/core/dayplan/loads';
@@ -79,7 +80,7 @@ export interface WeeksView {
   hasYear: boolean;
   /** Whether a better lay-out could mend anything. */
   hasToGain: boolean;
-  monday: string;
+  weekFrom: string;
   /** Number of this week among those with school, and the ones beside it. */
   number?: number;
   before?: string;
@@ -115,11 +116,12 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
     firstUsefulDay(
       plan.sittings.map((s) => s.date),
       today,
+      weekOf(plan.year, today),
       allDays[0]?.date ?? today,
     );
-  const monday = mondayOf(start);
-  const sunday = addDays(monday, 6);
-  const mondays = [...new Set(allDays.map((d) => d.monday))];
+  const weekFrom = weekOf(plan.year, start);
+  const weekEnds = addDays(weekFrom, 6);
+  const weekStarts = [...new Set(allDays.map((d) => d.weekFrom))];
 
   const parts = byId(plan.parts);
   const lessons = byId(plan.lessons);
@@ -145,10 +147,10 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
     return use?.firstPage ? `pp. ${use.firstPage}–${use.lastPage}` : '';
   };
 
-  const ofWeek = plan.sittings.filter((s) => s.date >= monday && s.date <= sunday);
+  const ofWeek = plan.sittings.filter((s) => s.date >= weekFrom && s.date <= weekEnds);
   const dates = [
     ...new Set([
-      ...allDays.filter((d) => d.monday === monday).map((d) => d.date),
+      ...allDays.filter((d) => d.weekFrom === weekFrom).map((d) => d.date),
       ...ofWeek.map((s) => s.date),
     ]),
   ].sort();
@@ -208,9 +210,9 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
             r.day === date ||
             (r.day < date &&
               r.day > (dates[dates.indexOf(date) - 1] ?? addDays(date, -1)) &&
-              r.day >= monday) ||
+              r.day >= weekFrom) ||
             // What is to be done over the weekend is seen on the last day before it.
-            (date === dates.at(-1) && r.day > date && r.day <= addDays(monday, 6)),
+            (date === dates.at(-1) && r.day > date && r.day <= addDays(weekFrom, 6)),
         )
         .map((r) => ({
           what: r.day > date ? `${shortDate(r.day)}: ${r.what}` : r.what,
@@ -220,7 +222,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
             r.what,
             plan.children,
             plan.family?.allergies ?? [],
-            monday,
+            weekFrom,
           ).map((c) => c.toLowerCase()),
         })),
       others: together.map((s): OtherRoom => {
@@ -278,7 +280,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
     };
   });
 
-  const at = mondays.indexOf(monday);
+  const at = weekStarts.indexOf(weekFrom);
   const verdict = unit && verdictOf(plan, unit.id, today);
   const total = unit ? lessonsOf(plan, unit.id).length : 0;
   const ofUnit = [
@@ -292,17 +294,17 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
     today,
     hasYear: !!plan.year,
     prepMinutes: ready
-      .filter((r) => r.day >= monday && r.day <= addDays(monday, 6))
+      .filter((r) => r.day >= weekFrom && r.day <= addDays(weekFrom, 6))
       .reduce((sum, r) => sum + r.minutes, 0),
     unready: ready
       .filter((r) => r.isLate && dates.includes(r.on))
       .map((r) => `${r.what}, for ${r.part} on ${shortDate(r.on)}`),
     hasToGain: !info.looking && hasToGain(plan, today),
-    monday,
+    weekFrom,
     number: at >= 0 ? at + 1 : undefined,
-    before: mondays.filter((m) => m < monday).at(-1),
-    after: mondays.find((m) => m > monday),
-    subtitle: `${dayMonth(dates[0] ?? monday)} to ${dayMonth(dates.at(-1) ?? sunday)}${unit ? ` · ${unit.title}${lessonWords}` : ''}`,
+    before: weekStarts.filter((m) => m < weekFrom).at(-1),
+    after: weekStarts.find((m) => m > weekFrom),
+    subtitle: `${dayMonth(dates[0] ?? weekFrom)} to ${dayMonth(dates.at(-1) ?? weekEnds)}${unit ? ` · ${unit.title}${lessonWords}` : ''}`,
     days,
     schoolDays: allDays.filter((d) => d.date >= today).map((d) => d.date),
     children: plan.children.map(({ id, name, hatch, minutes }) => ({ id, name, hatch, limit: minutes })),
@@ -324,7 +326,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
 }
 
 /** Today's week, or the first week with something in it when that is still to come. */
-function firstUsefulDay(dates: string[], today: string, yearStarts: string): string {
-  const coming = dates.filter((d) => d >= mondayOf(today)).sort()[0];
+function firstUsefulDay(dates: string[], today: string, thisWeek: string, yearStarts: string): string {
+  const coming = dates.filter((d) => d >= thisWeek).sort()[0];
   return coming ?? (today < yearStarts ? yearStarts : today);
 }

@@ -1,4 +1,5 @@
-import { addDays, mondayOf } from '@/core/calendar/dates';
+import { addDays } from '@/core/calendar/dates';
+import { weekOf } from '@/core/calendar/week';
 import { loadsByDay, loadsByWeek, type Stretch } from '@/core/dayplan/loads';
 import type { HatchName } from '@/kit/hatch';
 import { drawnLessons, type Drawn } from '@/core/edit/ways-through';
@@ -29,7 +30,10 @@ export const WEEKS = 8;
 
 export async function loadSeveral(params: SearchParams): Promise<SeveralView> {
   const { plan, info, today } = await load(params);
-  const from = mondayOf((await dateParam(params, 'week')) ?? (info.looking && lastDay(plan)) ?? today);
+  const from = weekOf(
+    plan.year,
+    (await dateParam(params, 'week')) ?? ((info.looking && lastDay(plan)) || today),
+  );
   const drawn = drawnLessons(plan);
   const lastDrawn = addDays(from, 7 * WEEKS - 1);
   const days = loadsByDay(plan, from, lastDrawn);
@@ -47,7 +51,7 @@ export async function loadSeveral(params: SearchParams): Promise<SeveralView> {
     ),
     lastDrawn,
     days,
-    weeks: loadsByWeek(days),
+    weeks: loadsByWeek(plan, days),
     everyone: plan.children.map(({ id, name, hatch }) => ({ id, name, hatch })),
   };
 }

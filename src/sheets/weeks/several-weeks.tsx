@@ -3,7 +3,7 @@
 import Link from '../../kit/link';
 import { useRef } from 'react';
 import styled from 'styled-components';
-import { addDays, dayMonth, mondayOf, weekdayName, weekdayOf } from '@/core/calendar/dates';
+import { addDays, dayMonth, weekdayName, weekdayOf, weekFrom } from '@/core/calendar/dates';
 import type { Drawn, DrawnLesson } from '@/core/edit/ways-through';
 import { Cloud } from '@/kit/cloud';
 import { Hatch } from '@/kit/hatch';
@@ -45,7 +45,7 @@ export function SeveralWeeks({
   /** Of the way that is looked at; none where the plan is shown as it is. */
   letter?: string;
   /** Where a week is looked at by itself. */
-  weekHref?: (monday: string) => string;
+  weekHref?: (first: string) => string;
   /** Units by id, told apart where there are several. */
   who: Record<string, WhoIn>;
   /** Whether lessons are moved here, as on one week. */
@@ -81,19 +81,22 @@ export function SeveralWeeks({
     ) : (
       box(l, changed.has(l.id) && !was.get(l.id)?.dates.includes(date))
     );
-  const weekdays = [...new Set([...drawn.schoolDays, ...before.schoolDays].map(weekdayOf))].sort();
+  const inWeek = (weekday: number): number => (weekday - drawn.weekBegins + 7) % 7;
+  const weekdays = [...new Set([...drawn.schoolDays, ...before.schoolDays].map(weekdayOf))].sort(
+    (a, b) => inWeek(a) - inWeek(b),
+  );
   const last =
     [...drawn.lessons, ...before.lessons]
       .flatMap((l) => l.dates)
       .sort()
       .at(-1) ?? from;
-  const mondays: string[] = [];
+  const weekStarts: string[] = [];
   for (
-    let monday = mondayOf(from);
-    monday <= last && mondays.length < MOST_WEEKS;
-    monday = addDays(monday, 7)
+    let first = weekFrom(from, drawn.weekBegins);
+    first <= last && weekStarts.length < MOST_WEEKS;
+    first = addDays(first, 7)
   )
-    mondays.push(monday);
+    weekStarts.push(first);
   const on = (list: readonly DrawnLesson[], date: string): DrawnLesson[] =>
     list.filter((l) => l.dates.includes(date));
   const now = new Map(drawn.lessons.map((l) => [l.id, l]));
@@ -102,23 +105,23 @@ export function SeveralWeeks({
     on(before.lessons, date)
       .filter((l) => (changed.has(l.id) || gone.has(l.id)) && !now.get(l.id)?.dates.includes(date))
       .map((lesson) => ({ lesson, isGone: gone.has(lesson.id) }));
-  const datesOf = (monday: string): string[] => weekdays.map((w) => addDays(monday, w - 1));
+  const datesOf = (first: string): string[] => weekdays.map((w) => addDays(first, inWeek(w)));
   const wasOpen = new Set(before.schoolDays);
-  const isOther = (monday: string): boolean =>
-    datesOf(monday).some(
+  const isOther = (first: string): boolean =>
+    datesOf(first).some(
       (d) =>
         ghostsOn(d).length > 0 ||
         on(drawn.lessons, d).some((l) => changed.has(l.id) && !was.get(l.id)?.dates.includes(d)) ||
         open.has(d) !== wasOpen.has(d),
     );
-  const firstOther = mondays.findIndex(isOther);
-  const lastOther = mondays.findLastIndex(isOther);
-  const row = (monday: string) => {
-    const dates = datesOf(monday);
+  const firstOther = weekStarts.findIndex(isOther);
+  const lastOther = weekStarts.findLastIndex(isOther);
+  const row = (first: string) => {
+    const dates = datesOf(first);
     return (
-      <Week key={monday} style={{ gridTemplateColumns: `72px repeat(${weekdays.length}, minmax(0, 1fr))` }}>
+      <Week key={first} style={{ gridTemplateColumns: `72px repeat(${weekdays.length}, minmax(0, 1fr))` }}>
         <Name>
-          {weekHref ? <Link href={weekHref(monday)}>{dayMonth(monday)}</Link> : <b>{dayMonth(monday)}</b>}
+          {weekHref ? <Link href={weekHref(first)}>{dayMonth(first)}</Link> : <b>{dayMonth(first)}</b>}
         </Name>
         {dates.map((date) =>
           open.has(date) ? (
@@ -173,12 +176,12 @@ export function SeveralWeeks({
       </Week>
       {letter && firstOther >= 0 ? (
         <>
-          {mondays.slice(0, firstOther).map(row)}
-          <Cloud letter={letter}>{mondays.slice(firstOther, lastOther + 1).map(row)}</Cloud>
-          {mondays.slice(lastOther + 1).map(row)}
+          {weekStarts.slice(0, firstOther).map(row)}
+          <Cloud letter={letter}>{weekStarts.slice(firstOther, lastOther + 1).map(row)}</Cloud>
+          {weekStarts.slice(lastOther + 1).map(row)}
         </>
       ) : (
-        mondays.map(row)
+        weekStarts.map(row)
       )}
     </Sheet>
   );

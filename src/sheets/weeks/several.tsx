@@ -76,7 +76,7 @@ export function SeveralSheet(view: SeveralView) {
             from={view.from}
             today={view.today}
             who={view.who}
-            weekHref={(monday) => href('/weeks', monday)}
+            weekHref={(weekFrom) => href('/weeks', weekFrom)}
             canMove={!info.looking}
           />
           {drawn.lessons.some((l) => l.dates.some((d) => d >= view.from)) ? null : (

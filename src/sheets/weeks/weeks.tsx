@@ -24,8 +24,8 @@ import type { WeeksView } from './load';
 
 export function WeeksSheet(view: WeeksView) {
   const { info, days, verdict, unit } = view;
-  const href = (monday: string): string =>
-    `/weeks?week=${monday}${info.unitId ? `&unit=${info.unitId}` : ''}`;
+  const href = (weekFrom: string): string =>
+    `/weeks?week=${weekFrom}${info.unitId ? `&unit=${info.unitId}` : ''}`;
   return (
     <Frame
       info={info}
@@ -108,7 +108,7 @@ export function WeeksSheet(view: WeeksView) {
   );
 }
 
-function Doings({ view, href }: { view: WeeksView; href: (monday: string) => string }) {
+function Doings({ view, href }: { view: WeeksView; href: (weekFrom: string) => string }) {
   const [isAsking, setAsking] = useState(false);
   const { act } = useAct();
   const router = useRouter();
@@ -135,19 +135,21 @@ function Doings({ view, href }: { view: WeeksView; href: (monday: string) => str
           {dayMonth(view.after)} ›
         </LinkButton>
       ) : null}
-      <LinkButton href={href(view.monday).replace('/weeks?', '/weeks/several?')}>Several weeks</LinkButton>
+      <LinkButton href={href(view.weekFrom).replace('/weeks?', '/weeks/several?')}>Several weeks</LinkButton>
       {view.info.looking ? null : (
-        <LinkButton href={`/paper/week?week=${view.monday}`}>A page a child</LinkButton>
+        <LinkButton href={`/paper/week?week=${view.weekFrom}`}>A page a child</LinkButton>
       )}
       {view.info.looking ? null : <LinkButton href={cameUp}>Something came up…</LinkButton>}
       {view.info.looking ? null : <Button onPress={() => act(layOut)}>Lay out again</Button>}
       {view.rubbable && !view.inkable ? (
-        <Button onPress={() => act((base) => rubOutWeek(base, view.monday))}>Rub out the ink</Button>
+        <Button onPress={() => act((base) => rubOutWeek(base, view.weekFrom))}>Rub out the ink</Button>
       ) : null}
       {view.inkable ? (
         <Button
           $primary
-          onPress={() => (view.unready.length ? setAsking(true) : act((base) => inkWeek(base, view.monday)))}
+          onPress={() =>
+            view.unready.length ? setAsking(true) : act((base) => inkWeek(base, view.weekFrom))
+          }
         >
           Ink this week
         </Button>
@@ -164,7 +166,7 @@ function NotReady({ view, onClose }: { view: WeeksView; onClose: () => void }) {
     <FormDialog
       title="Not all of it is ready"
       verb="Ink it all the same"
-      onSubmit={() => act((base) => inkWeek(base, view.monday), { then: onClose })}
+      onSubmit={() => act((base) => inkWeek(base, view.weekFrom), { then: onClose })}
       onClose={onClose}
     >
       <ul>

@@ -1,6 +1,7 @@
 import { countryOf } from '@/core/calendar/customs';
 import { childName } from '@/core/plan/called';
-import { addDays, mondayOf, shortDate } from '@/core/calendar/dates';
+import { addDays, shortDate } from '@/core/calendar/dates';
+import { weekOf } from '@/core/calendar/week';
 import {
   blockName,
   schoolDays,
@@ -64,9 +65,9 @@ export interface YearView {
   country: string;
   year: SchoolYear | null;
   figures?: YearFigures;
-  /** Every calendar week of the year: its Monday, its school days and those gone by, its block if it has one. */
+  /** Every calendar week of the year: its first day, its school days and those gone by, its block if it has one. */
   weeks: {
-    monday: string;
+    weekFrom: string;
     days: number;
     done: number;
     short: number;
@@ -131,14 +132,14 @@ export async function loadYear(params: SearchParams): Promise<YearView> {
   const days = schoolDays(year);
   const figures = yearFigures(year, days);
   const weeks = Array.from({ length: figures.calendarWeeks }, (_, w): YearView['weeks'][number] => {
-    const monday = addDays(mondayOf(year.starts), 7 * w);
-    const inWeek = days.filter((d) => d.monday === monday);
+    const weekFrom = addDays(weekOf(year, year.starts), 7 * w);
+    const inWeek = days.filter((d) => d.weekFrom === weekFrom);
     const off = year.daysOff
-      .filter((o) => o.first <= addDays(monday, 6) && o.last >= monday)
+      .filter((o) => o.first <= addDays(weekFrom, 6) && o.last >= weekFrom)
       .map((o) => o.label || o.kind);
     const block = inWeek[0]?.block ?? null;
     return {
-      monday,
+      weekFrom,
       days: inWeek.length,
       done: inWeek.filter((d) => d.date < today).length,
       short: inWeek.filter((d) => d.ends < year.dayEnds).length,

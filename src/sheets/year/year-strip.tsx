@@ -56,7 +56,7 @@ export function YearStrip({ view }: { view: YearView }) {
   const n = weeks.length;
   const field = useRef<HTMLDivElement>(null);
   const [over, setOver] = useState<number>();
-  const at = (date: string): number => daysBetween(weeks[0].monday, date) / 7;
+  const at = (date: string): number => daysBetween(weeks[0].weekFrom, date) / 7;
   const percent = (w: number): string => `${(100 * w) / n}%`;
   const weekAt = (x: number, grab = 0): number =>
     Math.min(n - 1, Math.max(0, Math.floor((x / (field.current?.clientWidth ?? 1)) * n - grab + 0.25)));
@@ -72,12 +72,15 @@ export function YearStrip({ view }: { view: YearView }) {
         const item = e.items.find((i) => i.kind === 'text' && i.types.has(DRAGGED_UNIT));
         if (item?.kind !== 'text') return;
         const dragged = JSON.parse(await item.getText(DRAGGED_UNIT)) as DraggedUnit;
-        const { monday } = weeks[weekAt(x, dragged.grab)];
+        const { weekFrom } = weeks[weekAt(x, dragged.grab)];
         if (dragged.is === 'end')
-          act((base) => end(base, { unitId: dragged.id, wishedEnd: addDays(monday, 4) }));
+          act((base) => end(base, { unitId: dragged.id, wishedEnd: addDays(weekFrom, 4) }));
         else
           act((base) =>
-            place(base, { unitId: dragged.id, starts: days.find((d) => d.date >= monday)?.date ?? monday }),
+            place(base, {
+              unitId: dragged.id,
+              starts: days.find((d) => d.date >= weekFrom)?.date ?? weekFrom,
+            }),
           );
       })();
     },
@@ -88,8 +91,8 @@ export function YearStrip({ view }: { view: YearView }) {
       w.block && blocks.set(w.block, { from: blocks.get(w.block)?.from ?? i, to: i + 1, name: w.name }),
   );
   const months = weeks.flatMap((w, i) =>
-    i === 0 || weeks[i - 1].monday.slice(0, 7) !== w.monday.slice(0, 7)
-      ? [{ at: i, name: monthName(addDays(w.monday, 6)) }]
+    i === 0 || weeks[i - 1].weekFrom.slice(0, 7) !== w.weekFrom.slice(0, 7)
+      ? [{ at: i, name: monthName(addDays(w.weekFrom, 6)) }]
       : [],
   );
   const all = lanes.flatMap((l) => l.rows.flat());
@@ -125,18 +128,18 @@ export function YearStrip({ view }: { view: YearView }) {
             <span>{b.name}</span>
           </Block>
         ))}
-        {weeks.map((w, i) => (w.days && i ? <Week key={w.monday} style={{ left: percent(i) }} /> : null))}
+        {weeks.map((w, i) => (w.days && i ? <Week key={w.weekFrom} style={{ left: percent(i) }} /> : null))}
         {weeks.map((w, i) =>
           w.off && w.days < 5 ? (
             <Off
-              key={w.monday}
+              key={w.weekFrom}
               style={{ left: percent(i), width: percent(1) }}
-              title={`${dayMonth(w.monday)}: ${w.off}`}
+              title={`${dayMonth(w.weekFrom)}: ${w.off}`}
             />
           ) : null,
         )}
         {over !== undefined ? <Over style={{ left: percent(over), width: percent(1) }} /> : null}
-        {today >= weeks[0].monday && today <= view.year!.ends ? (
+        {today >= weeks[0].weekFrom && today <= view.year!.ends ? (
           <Today style={{ left: percent(at(today)) }}>
             <span>today</span>
           </Today>
@@ -175,8 +178,8 @@ export function YearStrip({ view }: { view: YearView }) {
         <Days>
           {weeks.map((w) => (
             <span
-              key={w.monday}
-              title={`Week of ${dayMonth(w.monday)}: ${w.days} school days${w.short ? `, ${w.short} of them short` : ''}${w.off ? `; off: ${w.off}` : ''}`}
+              key={w.weekFrom}
+              title={`Week of ${dayMonth(w.weekFrom)}: ${w.days} school days${w.short ? `, ${w.short} of them short` : ''}${w.off ? `; off: ${w.off}` : ''}`}
             >
               <i data-done="" style={{ height: w.done * 5 }} />
               <i style={{ height: (w.days - w.done) * 5 }} />
