@@ -2,11 +2,12 @@
 /** A book: what it is, and its role in this unit. */
 import { Choose } from '@/kit/choose';
 import { FormDialog } from '@/kit/form-dialog';
-import type { BookForm as Form } from '@/core/plan/book';
+import { blankBook } from '@/core/plan/blank';
 import type { Role } from '@/core/plan/plan';
 import { BOOK_FORMS } from '@/core/plan/words';
-import { FieldRow, NumberField, TextField } from '@/kit/field';
+import { FieldRow, TextField } from '@/kit/field';
 import { Hatch, type HatchName } from '@/kit/hatch';
+import { ByForm, byFormFields, withPlayers } from '../frame/shelf/by-form';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { changeBook, newBook } from './actions';
@@ -32,8 +33,7 @@ export function BookForm({
     title: book?.title ?? '',
     authors: book?.authors ?? '',
     label: book?.label ?? '',
-    form: book?.form ?? ('book' as Form),
-    pages: book?.pages ?? null,
+    ...byFormFields(book ?? { ...blankBook, form: 'book' }),
     place: book?.place ?? '',
   });
   const roleForm = useForm({ role: firstRole, childId: childrenOfUnit[0]?.id ?? '' });
@@ -43,10 +43,13 @@ export function BookForm({
     form.takeFaults(found.map((f) => ({ ...f, where: f.where.replace(/^book\./, '') })));
   const save = (): void =>
     book
-      ? act((base) => changeBook(base, book.id, value), { faults, then: onClose })
+      ? act((base) => changeBook(base, book.id, withPlayers(value)), { faults, then: onClose })
       : act(
           (base) =>
-            newBook(base, unitId, value, { role, childIds: role === 'own' && childId ? [childId] : [] }),
+            newBook(base, unitId, withPlayers(value), {
+              role,
+              childIds: role === 'own' && childId ? [childId] : [],
+            }),
           { faults, then: onClose },
         );
   return (
@@ -76,14 +79,7 @@ export function BookForm({
           onChange={(v) => set('form', v)}
           choices={BOOK_FORMS.map((f) => ({ value: f, name: f }))}
         />
-        <NumberField
-          label="Pages"
-          value={value.pages}
-          onChange={(v) => set('pages', v)}
-          min={1}
-          max={9999}
-          error={error('pages')}
-        />
+        <ByForm form={form} />
       </FieldRow>
       <FieldRow>
         <TextField

@@ -1,6 +1,7 @@
 /** The fields of a book's form, and the record they say. */
 import { readContents } from '@/core/formats/contents';
 import type { Book } from '@/core/plan/book';
+import { byFormFields, withPlayers } from '../frame/shelf/by-form';
 import type { FormState } from '../frame/use-form';
 
 export type BookRecord = Omit<Book, 'id'>;
@@ -10,14 +11,7 @@ export function fieldsOf(book: BookRecord) {
     title: book.title,
     authors: book.authors,
     label: book.label,
-    form: book.form,
-    pages: book.pages,
-    words: book.words,
-    minutes: book.minutes,
-    pieces: book.pieces,
-    playersFrom: book.players?.from ?? null,
-    playersTo: book.players?.to ?? null,
-    partsPlace: book.partsPlace,
+    ...byFormFields(book),
     year: book.year,
     language: book.language,
     place: book.place,
@@ -46,11 +40,9 @@ export type RecordFields = ReturnType<typeof fieldsOf>;
 export type RecordFormState = FormState<RecordFields>;
 
 /** The record as the fields say it, for the door to check. */
-export function recordFrom({ playersFrom, playersTo, ...value }: RecordFields) {
-  const from = playersFrom ?? playersTo;
+export function recordFrom(value: RecordFields) {
   return {
-    ...value,
-    players: from === null ? null : { from, to: playersTo ?? from },
+    ...withPlayers(value),
     price: value.price.trim() ? Math.round(Number(value.price.replace(',', '.')) * 100) : null,
     chapters: readChapters(value.chapters),
     topics: readTopics(value.topics),

@@ -13,7 +13,7 @@ import { Quiet } from '@/kit/text';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { fieldsOf, recordFrom } from './record-fields';
-import { ByForm } from './by-form';
+import { ByForm } from '../frame/shelf/by-form';
 import { RecordFolds } from './record-folds';
 import { changeRecord, putOnShelf, recordOf, takeOffShelf } from './actions';
 
