@@ -11,6 +11,7 @@ export function aMaterial(over: Partial<Material> = {}): Material {
     place: 0,
     passage,
     walk: { place: 0, of: 1 },
+    learning: { place: 0, of: 1 },
     byHeart: passage,
     words: ['shears', 'fleece', 'shearing', 'wool'],
     beginners: passage.match(/\p{L}+/gu) ?? [],

@@ -3,6 +3,7 @@
  * The passage is walked through: each lesson takes it up where the one before left it, and the last has all of it, for
  * those who can.
  */
+import { tellingWords } from '../books/fit';
 import { count } from '../plan/called';
 import type { Rung } from '../plan/measures';
 import { lettersOf, minutesToCopy, type Writer } from './handwriting';
@@ -79,9 +80,8 @@ function tracedWords(words: readonly string[]): string[] {
   const short = [...new Set(words.map((w) => w.toLowerCase()))].filter(
     (w) => w.length <= TRACED && w.length > 1,
   );
-  const small =
-    /^(?:the|and|to|of|a|in|is|it|as|at|on|or|for|her|his|she|he|they|was|by|be|so|an|if|but|off|came)$/;
-  return [...short.filter((w) => w.length >= 3 && !small.test(w)), ...short.filter((w) => small.test(w))];
+  const says = (w: string): boolean => tellingWords(w).size > 0;
+  return [...short.filter(says), ...short.filter((w) => !says(w))];
 }
 
 export interface CopyText {

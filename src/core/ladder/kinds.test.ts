@@ -384,9 +384,9 @@ describe('in a plan', () => {
     const given = assignments(plan);
     expect(given.filter((a) => a.partId === 'pot').map((a) => a.wording)).toEqual([
       'Beside it, out of reach: A box of lids and tins: what fits on what?',
-      '“The dye pot”: say your guess aloud, hand the things on, and draw what came',
-      '“The dye pot”: measure, record, and compare with the guess',
-      '“The dye pot”: weigh and plan it, and write up what happened and why',
+      '“The dye pot”: count aloud, and draw before and after',
+      '“The dye pot”: draw up a table beforehand, fill it in, and say what it shows',
+      '“The dye pot”: say beforehand what would prove the guess wrong, and write up what came',
     ]);
     expect(given.filter((a) => a.partId === 'find').map((a) => a.wording)[0]).toBe(
       'Find a picture that belongs to “The dye pot”, in “Blue Roads”',

@@ -64,10 +64,14 @@ const by = (skill: Skill): Pick<KindOfWork, 'skill' | 'stands'> => ({
 const TOGETHER_MINUTES = 20;
 const OWN_KIND_MINUTES = 15;
 const together = (a: Asked): number => a.part.minutes ?? TOGETHER_MINUTES;
-const role: KindOfWork = {
+/** @param turn so that two that are shown in one lesson ask for different things */
+const role = (turn: number): KindOfWork => ({
   ...by('hands'),
-  version: (a) => roleVersion(a.rung, together(a), a.material, a.writer),
-};
+  version: (a) => {
+    const { topic, place } = a.material;
+    return roleVersion(a.rung, together(a), { topic, place: place + turn }, a.writer);
+  },
+});
 
 export const KINDS_OF_WORK: Record<WorkKind, KindOfWork> = {
   'tell-back': {
@@ -145,8 +149,8 @@ export const KINDS_OF_WORK: Record<WorkKind, KindOfWork> = {
     counts: 'questions',
     version: (a) => quizVersion(a.material, a.rung, a.writer, a.amount, a.turn()),
   },
-  demonstration: role,
-  experiment: role,
+  demonstration: role(0),
+  experiment: role(1),
   presentation: { ...by('speaking'), version: (a) => presentationVersion(a.rung, together(a), a.writer) },
   teaching: {
     ...by('speaking'),

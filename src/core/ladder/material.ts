@@ -1,7 +1,7 @@
 /** What a lesson gives the ladder to work with: its text, its words, what there is to look things up in, its questions. */
 import { tellingWords } from '../books/fit';
 import { booksById, byId, groupBy } from '../plan/lookup';
-import type { Lesson, RecallPrompt } from '../plan/lesson';
+import type { Lesson, Part, RecallPrompt } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
 import type { Question, Unit } from '../plan/unit';
 import { easiestFirst } from './objectives';
@@ -18,6 +18,8 @@ export interface Material {
   walk: { place: number; of: number };
   /** What is learnt by heart: verse, or what the unit has for it; empty where there is none. */
   byHeart: string;
+  /** The place of the lesson among those that learn the same. */
+  learning: { place: number; of: number };
   /** The lesson's own words, those the unit teaches first; for beginners those of the passage as well. */
   words: string[];
   beginners: string[];
@@ -100,6 +102,12 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
     const own = lesson.passage.trim();
     const passage = own || unit.passage.trim();
     const sharing = others.filter((l) => !l.passage.trim());
+    const learning = isVerse(own) ? [lesson] : others.filter((l) => !isVerse(l.passage.trim()));
+    // Of lessons that go through the same text, those in which it is copied or learnt, where this is one of them.
+    const withPart = (kind: Part['kind'], all: readonly Lesson[]): readonly Lesson[] => {
+      const having = all.filter((l) => parts.get(l.id)?.some((p) => p.kind === kind));
+      return having.includes(lesson) ? having : all;
+    };
     const memory = unit.memoryWork.map((m) => m.text.trim()).filter(Boolean);
     const topics = lesson.topics.map((t) => t.title);
     const about = [lesson.title, ...topics].join('\n');
@@ -113,8 +121,9 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
       topic: lesson.title,
       place,
       passage,
-      walk: own ? { place: 0, of: 1 } : { place: Math.max(0, sharing.indexOf(lesson)), of: sharing.length },
+      walk: placeAmong(lesson, withPart('copying', own ? [lesson] : sharing)),
       byHeart: memory.length ? memory.join('\n\n') : ([own, unit.passage.trim()].find(isVerse) ?? ''),
+      learning: placeAmong(lesson, withPart('memory', memory.length ? others : learning)),
       // A word the unit teaches belongs to a lesson that names it; the others come in turn, so that none is left out.
       words: [...named, ...wordsIn(about, names)],
       things: [...named, ...wordsIn(topics.join('\n'), names)],
@@ -138,6 +147,11 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
     return material;
   };
 }
+
+const placeAmong = (lesson: Lesson, lessons: readonly Lesson[]): { place: number; of: number } => ({
+  place: Math.max(0, lessons.indexOf(lesson)),
+  of: lessons.length,
+});
 
 /** A list from a place on, and round to it again. */
 export const inTurn = <T>(list: readonly T[], place: number): T[] =>

@@ -128,7 +128,7 @@ it.each<[LadderKind, string[]]>([
   [
     'booklet',
     [
-      '2 flaps on “Colour from the dye pot”: a picture under each',
+      '2 flaps on “Colour from the dye pot”, mordant, madder: a picture under each',
       '3 flaps on “Colour from the dye pot”: a picture and one word under each',
       'Fold a booklet on “Colour from the dye pot”, with pictures only; tell what is under each flap',
       '6 flaps on “Colour from the dye pot”, mordant, madder: a question of your own on each, its answer under it',
@@ -192,9 +192,9 @@ it.each<[LadderKind, string[]]>([
     'experiment',
     [
       'Beside it, out of reach: A box of lids and tins: what fits on what?',
-      '“Colour from the dye pot”: say your guess aloud, hand the things on, and draw what came',
-      '“Colour from the dye pot”: measure, record, and compare with the guess',
-      '“Colour from the dye pot”: weigh and plan it, and write up what happened and why',
+      '“Colour from the dye pot”: count aloud, and draw before and after',
+      '“Colour from the dye pot”: draw up a table beforehand, fill it in, and say what it shows',
+      '“Colour from the dye pot”: say beforehand what would prove the guess wrong, and write up what came',
     ],
   ],
   [

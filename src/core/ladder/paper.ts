@@ -65,7 +65,7 @@ export function paperFor(
     case 'memory': {
       // Who only joins in or says it after you has no use for it on paper.
       if (rung <= 2 || !material.byHeart) return undefined;
-      return { verse: learnt(material.byHeart, rung, material.walk, amount).split('\n') };
+      return { verse: learnt(material.byHeart, rung, material.learning, amount).split('\n') };
     }
     case 'word-list': {
       if (age < READS_LISTS_FROM) return undefined;

@@ -23,7 +23,7 @@ export function labelsFor(
   labels: number | null = null,
 ): { asked: string[]; words: string[]; writing: (words: readonly string[]) => number } {
   const most = labels ?? amountOn(LABELS, rung, writer);
-  const asked = thingsFor(material, rung === 1 ? 2 : rung, most);
+  const asked = thingsFor(material, rung, most);
   // On the first two rungs they are pointed at, or stand on cards.
   const writing = (words: readonly string[]): number =>
     rung <= 2 ? 0 : minutesToCopy(lettersOf(words.join('')), writer.rate);
@@ -176,7 +176,7 @@ export function memoryVersion(
   writer: Writer,
   lines: number | null = null,
 ): Version {
-  const cut = learnt(material.byHeart, rung, material.walk, lines);
+  const cut = learnt(material.byHeart, rung, material.learning, lines);
   const fill = { amount: count(wordCount(cut), 'word'), start: startOf(cut), topic: material.topic };
   const amount = `${count(cut.split('\n').filter(Boolean).length, 'line')}, ${count(wordCount(cut), 'word')}: “${startOf(cut)}”`;
   return {

@@ -84,9 +84,15 @@ function ownWords(from: Listed, rung: Rung, most: number): string[] {
   return withMore(list, inTurn(easy, from.place * most), rung, most);
 }
 
-/** What of a lesson can be named on a label or a flap: its own things, then others the unit teaches, in turn. */
-export const thingsFor = (from: Pick<Material, 'things' | 'others'>, rung: Rung, most: number): string[] =>
-  withMore(wordsFor(from.things, rung, most), from.others.words, rung, most);
+/**
+ * What of a lesson can be named on a label or a flap: its own things, then others the unit teaches, in turn. On the first two
+ * rungs a thing is pointed at, drawn or copied: its word may be harder than those a child spells.
+ */
+export const thingsFor = (from: Pick<Material, 'things' | 'others'>, rung: Rung, most: number): string[] => {
+  const hardest = NAMED_UP_TO[rung] ?? rung;
+  return withMore(wordsFor(from.things, hardest, most), from.others.words, hardest, most);
+};
+const NAMED_UP_TO: Partial<Record<Rung, Rung>> = { 1: 4, 2: 3 };
 
 /** Sight words beside a beginner's list: other ones in each lesson of a unit, until they have all been there. */
 function sightWords(place: number, n: number): string[] {
@@ -133,7 +139,7 @@ export function wordListVersion(
   const { topic } = from;
   const { asked, list, beside, writing } = listFor(from, rung, writer, most);
   if (writer.age < READS_LISTS_FROM) {
-    const known = thingsFor(from, 4, 3);
+    const known = thingsFor(from, 1, 3);
     const amount = known.length ? known.join(' · ') : topic;
     const wording = wordingFor('word-list before reading', rung, { amount, topic }, from.place);
     return {

@@ -91,8 +91,13 @@ export function bookletVersion(
   const asked = flaps ?? amountOn(FLAPS, rung, writer);
   const offer: Offer =
     rung <= 2 ? { sentences: asked, minutes: 3 * asked } : flapsOffered(asked, rung, writer);
-  const amount = offer.sentences === 1 ? 'one flap' : `${offer.sentences} flaps`;
   const named = flapWords(about, rung, offer.sentences);
+  // A beginner has no flap without a thing to put under it, unless the family says how many; others find more themselves.
+  const made =
+    flaps === null && rung <= 3 && named.length
+      ? Math.min(offer.sentences, Math.max(2, named.length))
+      : offer.sentences;
+  const amount = made === 1 ? 'one flap' : `${made} flaps`;
   const such = named.length ? `, ${named.join(', ')}` : '';
   return {
     ...booklet,
@@ -118,7 +123,7 @@ function flapsOffered(asked: number, rung: Rung, writer: Writer): Offer {
 
 /** The lesson's words on the flaps of a booklet; fewer where the lesson has fewer. */
 export const flapWords = (from: Pick<Material, 'things' | 'others'>, rung: Rung, flaps: number): string[] =>
-  thingsFor(from, Math.max(2, rung) as Rung, flaps);
+  thingsFor(from, rung, flaps);
 
 /** Flaps of a booklet as its wording names them; 0 where it names none. */
 export const flapsIn = (wording: string): number =>

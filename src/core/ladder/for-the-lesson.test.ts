@@ -1,0 +1,101 @@
+/** What a lesson gives each child comes from that lesson, and goes on where the one before left it. */
+import { describe, expect, it } from 'vitest';
+import { aMaterial, POEM } from '../../../tests/a-material';
+import { aLesson, aPart, aPlan, aUnit } from '../../../tests/sample-plan';
+import { blankChild } from '../plan/blank';
+import type { Child } from '../plan/plan';
+import { copyText } from './copying';
+import { writerOf, type Writer } from './handwriting';
+import { KINDS_OF_WORK, type Asked } from './kinds';
+import { materialOf } from './material';
+import { labelsFor, memoryVersion } from './shown';
+import { bookletVersion, flapsIn, flapWords } from './written';
+
+const PROSE = 'The mill stood by the race. The miller rose before it was light, and let the water in.';
+const child: Omit<Child, 'birthMonth'> = { id: 'c', name: 'C', hatch: 'dots', ...blankChild };
+const writer = (birthMonth: string): Writer => writerOf({ ...child, birthMonth }, '2026-10-28');
+
+describe('verse that is learnt', () => {
+  const learnt = (passages: readonly string[], over = {}): number[] => {
+    const unit = aUnit({ passage: POEM, ...over });
+    const plan = {
+      ...aPlan(0, {}, () => []),
+      units: [unit],
+      lessons: passages.map((passage, i) => aLesson(`l${i}`, { passage })),
+    };
+    const of = materialOf(plan);
+    return plan.lessons.map((l) =>
+      Number(/(\d+) words/.exec(memoryVersion(of(l, unit), 5, writer('2014-05')).amount)![1]),
+    );
+  };
+  it('goes on from lesson to lesson, also past one that has prose of its own to copy', () => {
+    const all = learnt(['', PROSE, '', '']);
+    expect(all).toEqual([...all].sort((a, b) => a - b));
+    expect(all[1]).toBeLessThan(all[3]);
+  });
+  it('is gone through in the lessons in which it is learnt, and whole in the last of them', () => {
+    const unit = aUnit({ passage: POEM });
+    const lessons = ['a', 'b', 'c', 'd', 'e', 'f'].map((id) => aLesson(id));
+    const parts = ['a', 'c', 'd'].map((id) => aPart(`${id}-m`, id, { kind: 'memory', title: 'By heart' }));
+    const of = materialOf({ ...aPlan(0, {}, () => []), units: [unit], lessons, parts });
+    expect(
+      ['a', 'c', 'd'].map(
+        (id) =>
+          of(
+            lessons.find((l) => l.id === id)!,
+            unit,
+          ).learning,
+      ),
+    ).toEqual([0, 1, 2].map((place) => ({ place, of: 3 })));
+    expect(of(lessons[1], unit).learning).toEqual({ place: 1, of: 6 });
+    expect(of(lessons[3], unit).walk).toEqual({ place: 3, of: 6 });
+  });
+  it('is the lesson’s own where it has verse, and that whole', () => {
+    const own = 'Round goes the wheel,\nall the long day.';
+    expect(learnt(['', own, ''])[1]).toBe(8);
+  });
+  it('is the unit’s memory work in every lesson, whatever stands in it to be copied', () => {
+    const all = learnt([PROSE, PROSE, PROSE, PROSE], { memoryWork: [{ id: 'm', text: POEM }] });
+    expect(all).toEqual([...all].sort((a, b) => a - b));
+    expect(all[0]).toBeLessThan(all[3]);
+  });
+});
+
+describe('what small children are given', () => {
+  it('traces words that mean something before those that do not', () => {
+    const traced = 'not down goes mill out toll'.split(' ');
+    const given = Array.from(
+      { length: 3 },
+      (_, place) => copyText(aMaterial({ place, traced }), 1, writer('2023-04')).text,
+    );
+    expect(given.slice(1)).toEqual(['mill', 'toll']);
+  });
+  const flour = aMaterial({
+    things: ['sieve', 'bolting', 'flour'],
+    others: { words: ['gear', 'bran'], due: 2 },
+  });
+  it('are shown the lesson’s own things, not easy words of another', () => {
+    expect(flapWords(flour, 1, 2)).toEqual(['sieve', 'bolting']);
+    expect(labelsFor(flour, 1, writer('2023-04')).words[0]).toBe('sieve');
+    expect(flapWords(flour, 2, 3)[0]).toBe('flour');
+  });
+  it('have no flap without a thing, and never a booklet of one', () => {
+    const bare = aMaterial({ things: ['flour'], others: { words: [], due: 0 } });
+    const wording = (m: typeof bare, flaps: number | null = null): number =>
+      flapsIn(bookletVersion(m, 2, writer('2020-04'), flaps).wording);
+    expect(wording(bare)).toBe(2);
+    expect(wording(flour)).toBe(3);
+    expect(wording(bare, 5)).toBe(5);
+  });
+});
+
+it('a demonstration and an experiment of one lesson ask for different things', () => {
+  const said = (kind: 'demonstration' | 'experiment'): string =>
+    KINDS_OF_WORK[kind].version({
+      rung: 4,
+      writer: writer('2017-02'),
+      material: aMaterial(),
+      part: { minutes: 20, title: 'x', lead: 'leads' },
+    } as unknown as Asked).wording;
+  expect(said('demonstration')).not.toBe(said('experiment'));
+});
