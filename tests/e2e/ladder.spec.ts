@@ -21,7 +21,7 @@ test('one lesson, every child at their own level: kinds of work are added, and e
 }) => {
   await LESSON_8(page);
   await expect(
-    page.getByRole('button', { name: /^Junia: “Colour from the dye pot”: count aloud/ }),
+    page.getByRole('button', { name: /^Junia: “Colour from the dye pot”: draw your guess first/ }),
   ).toBeVisible();
   await expect(page.getByRole('rowheader', { name: /^Dye pot/ })).toContainText(
     'With care, whoever does it: Hot',
