@@ -165,7 +165,7 @@ function Around({
       void leaveFor(isOwnYear ? href : inYear(href, info.look));
     };
     const onLeave = (e: BeforeUnloadEvent): void => {
-      if (unkept.current.size) e.preventDefault();
+      if (unkept.current.size || isPending()) e.preventDefault();
     };
     window.addEventListener('keydown', onKey);
     window.addEventListener('beforeunload', onLeave);

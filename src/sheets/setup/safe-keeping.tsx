@@ -8,8 +8,10 @@ import { Button, buttonLook, PlainButton } from '@/kit/button';
 import { Dialog } from '@/kit/dialog';
 import { Caution, Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
+import { Working } from '@/kit/working';
 import { saveNow } from '../frame/history-actions';
 import { useAct } from '../frame/use-act';
+import { useWaiting } from '../frame/use-waiting';
 import { LARGEST_FILE, sizeText } from '../frame/file-size';
 import { bringInCopy, lookAt, putBack } from './keeping-actions';
 import type { SetupView } from './load';
@@ -19,11 +21,15 @@ type Looked = Exclude<Awaited<ReturnType<typeof lookAt>>, { wrong: string }>;
 
 export function SafeKeeping({ keeping }: { keeping: SetupView['keeping'] }) {
   const { act, say } = useAct();
+  const waiting = useWaiting();
+  const [putting, setPutting] = useState(false);
   const [looked, setLooked] = useState<Looked & { name: string; called: string }>();
   const look = async (name: string, called: string): Promise<void> => {
-    const found = await lookAt(name).catch(() => ({
-      wrong: 'Hausplan did not answer. Check that it is running.',
-    }));
+    const found = await waiting.until(
+      `Looking at ${called}`,
+      lookAt(name).catch(() => ({ wrong: 'Hausplan did not answer. Check that it is running.' })),
+    );
+    if (!found) return;
     if ('wrong' in found) say(found.wrong);
     else setLooked({ ...found, name, called });
   };
@@ -36,9 +42,13 @@ export function SafeKeeping({ keeping }: { keeping: SetupView['keeping'] }) {
       );
     const form = new FormData();
     form.set('file', file);
-    const taken = await bringInCopy(form).catch(() => ({
-      wrong: 'Hausplan did not answer. Check that it is running, then choose the file again.',
-    }));
+    const taken = await waiting.until(
+      `Bringing in “${file.name}” (${sizeText(file.size)})`,
+      bringInCopy(form).catch(() => ({
+        wrong: 'Hausplan did not answer. Check that it is running, then choose the file again.',
+      })),
+    );
+    if (!taken) return;
     if ('wrong' in taken) say(taken.wrong);
     else await look(taken.name, file.name);
   };
@@ -59,6 +69,7 @@ export function SafeKeeping({ keeping }: { keeping: SetupView['keeping'] }) {
           <Button>Bring in a copy…</Button>
         </FileTrigger>
       </Buttons>
+      {waiting.what ? <Working what={waiting.what} onStop={waiting.stop} /> : null}
       {keeping.copies.length ? (
         <Copies aria-label="Copies of the store">
           {keeping.copies.map((c) => (
@@ -82,13 +93,21 @@ export function SafeKeeping({ keeping }: { keeping: SetupView['keeping'] }) {
         footer={
           <>
             <Button onPress={close}>Leave it</Button>
-            <Button $primary onPress={() => act(() => putBack(looked!.name), { then: close })}>
+            <Button
+              $primary
+              isDisabled={putting}
+              onPress={() => {
+                setPutting(true);
+                act(() => putBack(looked!.name).finally(() => setPutting(false)), { then: close });
+              }}
+            >
               Put it back
             </Button>
           </>
         }
       >
         <p>{looked?.called}</p>
+        {putting ? <Working what="Putting it back, all of it or nothing" /> : null}
         {looked ? (
           <Compared>
             <thead>

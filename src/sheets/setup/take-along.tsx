@@ -7,15 +7,19 @@ import { count } from '@/core/plan/called';
 import { Button, buttonLook } from '@/kit/button';
 import { Dialog } from '@/kit/dialog';
 import { Caution, Quiet } from '@/kit/text';
+import { Working } from '@/kit/working';
 import { FileTrigger } from 'react-aria-components/FileTrigger';
 import { LARGEST_FILE, sizeText } from '../frame/file-size';
 import { inYear } from '../frame/look';
 import { useAct } from '../frame/use-act';
+import { useWaiting } from '../frame/use-waiting';
 import type { SetupView } from './load';
 import { importPlan, previewImport, type Preview } from './actions';
 
 export function TakeAlong({ hasPlan, info }: { hasPlan: boolean } & Pick<SetupView, 'info'>) {
   const { act, say } = useAct();
+  const waiting = useWaiting();
+  const [storing, setStoring] = useState(false);
   const [chosen, setChosen] = useState<{ name: string; text: string; preview: Preview }>();
   const read = async (files: FileList | null): Promise<void> => {
     const file = files?.[0];
@@ -23,8 +27,13 @@ export function TakeAlong({ hasPlan, info }: { hasPlan: boolean } & Pick<SetupVi
     if (file.size > LARGEST_FILE)
       return say(`“${file.name}” has ${sizeText(file.size)}; ${sizeText(LARGEST_FILE)} can be brought in.`);
     const text = await file.text();
-    const preview = await previewImport(text).catch(() => undefined);
-    if (preview) setChosen({ name: file.name, text, preview });
+    const looked = previewImport(text).then(
+      (preview) => ({ preview }),
+      () => ({ preview: undefined }),
+    );
+    const found = await waiting.until(`Reading “${file.name}” (${sizeText(file.size)})`, looked);
+    if (!found) return;
+    if (found.preview) setChosen({ name: file.name, text, preview: found.preview });
     else
       say(
         `“${file.name}” could not be looked at: Hausplan did not answer. Check that it is running, then choose the file again.`,
@@ -56,7 +65,11 @@ export function TakeAlong({ hasPlan, info }: { hasPlan: boolean } & Pick<SetupVi
           <FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={read}>
             <Button>Bring in a plan…</Button>
           </FileTrigger>
-          <Quiet>A Hausplan JSON file. You see what is in it before anything is kept.</Quiet>
+          {waiting.what ? (
+            <Working what={waiting.what} onStop={waiting.stop} />
+          ) : (
+            <Quiet>A Hausplan JSON file. You see what is in it before anything is kept.</Quiet>
+          )}
         </div>
       </Rows>
       <Dialog
@@ -73,9 +86,11 @@ export function TakeAlong({ hasPlan, info }: { hasPlan: boolean } & Pick<SetupVi
               <Button onPress={close}>Leave it</Button>
               <Button
                 $primary
+                isDisabled={storing}
                 onPress={() => {
                   const { text } = chosen!;
-                  act((base) => importPlan(base, text), { then: close });
+                  setStoring(true);
+                  act((base) => importPlan(base, text).finally(() => setStoring(false)), { then: close });
                 }}
               >
                 {chosen?.preview.broken.total ? 'Bring it in as it is' : 'Bring it in'}
@@ -85,6 +100,7 @@ export function TakeAlong({ hasPlan, info }: { hasPlan: boolean } & Pick<SetupVi
         }
       >
         <p>{chosen?.name}</p>
+        {storing ? <Working what="Bringing it in, all of it or nothing" /> : null}
         {faults.length ? (
           <>
             <p>
