@@ -1,6 +1,6 @@
 /** Books on the shelf, pulled for a unit in a role, and put on its lessons. */
 import { isReadAlone, placed } from '../books/readers';
-import { asItIsRead, withOwnReading, withSpinePages } from './spine';
+import { asItIsRead, ledBySpine, withOwnReading, withSpinePages } from './spine';
 import { newPart } from './new-lesson';
 import { isGone, type Book } from '../plan/book';
 import type { Plan, Pull, Role, SpineRead, Use } from '../plan/plan';
@@ -150,7 +150,9 @@ export const putOnLesson =
       uses: [...others, { id: newId(), pullId, lessonId, firstPage, lastPage: last }],
     };
     if (book.form === 'film') return { plan: withFilm(used, lesson, newId) };
-    return { plan: isReadAlone(pull) ? withOwnReading(used, lesson, pull, newId) : used };
+    if (isReadAlone(pull)) return { plan: withOwnReading(used, lesson, pull, newId) };
+    const isNew = others.length === plan.uses.length;
+    return { plan: pull.role === 'spine' && isNew ? ledBySpine(used, lessonId, newId) : used };
   };
 
 /** The title of the part that a film on a lesson brings. */

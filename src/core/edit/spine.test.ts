@@ -12,9 +12,10 @@ import type { Plan, SpineRead } from '../plan/plan';
 import { toPrepare } from '../prep/get-ready';
 import { addBook, setRole } from './books';
 import { markDone } from './today';
+import type { Edit } from './edit';
 import { fillBook, setCells } from './pages';
 import { setPrepared } from './ready';
-import { addPart } from './lessons';
+import { addLesson, addPart, removePart } from './lessons';
 import { addContents } from './units';
 
 const TODAY = '2026-08-31';
@@ -112,6 +113,26 @@ describe('a book that leads a unit', () => {
     expect(
       plan.parts.filter((p) => p.lessonId === plan.lessons[3].id && p.kind === 'own-reading'),
     ).toHaveLength(1);
+  });
+
+  it('brings a part to read it in with its pages, once, and none where the lesson says who reads', () => {
+    const bare = after(start, addLesson('u1', 'Dye'), addLesson('u1', 'Felt'));
+    const [dye, felt] = bare.lessons.map((l) => l.id);
+    const own = { ...blankPart, kind: 'own-reading', title: 'Read it', lead: 'not-needed' } as const;
+    const led = after(bare, addPart(felt, own), addBook('u1', BOOK, 'spine'));
+    const cell = (lessonId: string, first: number): Edit =>
+      setCells([{ pullId: led.pulls[0].id, lessonId, pages: { first, last: first + 3 } }]);
+    const typed = after(led, cell(dye, 1), cell(dye, 2), cell(felt, 5));
+    const of = (plan: Plan, id: string): string[] =>
+      plan.parts.filter((p) => p.lessonId === id && /reading|aloud/.test(p.kind)).map((p) => p.kind);
+    expect(of(typed, dye)).toEqual(['read-aloud']);
+    expect(of(typed, felt)).toEqual(['own-reading']);
+    const without = after(
+      typed,
+      removePart(typed.parts.find((p) => p.kind === 'read-aloud')!.id),
+      cell(dye, 7),
+    );
+    expect(of(without, dye)).toEqual([]);
   });
 
   it('stands beside another of another level, each read by its own', () => {

@@ -93,7 +93,7 @@ export function asItIsRead(plan: Plan, pull: Pull, newId: () => string, was?: Pu
     if (!on.has(lesson.id)) continue;
     if (isReadAlone(pull)) now = withOwnReading(now, lesson, pull, newId);
     else if (was && isReadAlone(was)) now = withoutIdleReading(now, lesson.id, was);
-    if (pull.role === 'spine') now = ledBySpine(now, lesson.id, newId);
+    if (pull.role === 'spine') now = ledBySpine(now, lesson.id, newId, was);
   }
   return now;
 }
@@ -120,8 +120,11 @@ function withoutIdleReading(plan: Plan, lessonId: string, was: Pull): Plan {
   };
 }
 
-/** The part in which a lesson's spine is read aloud or told, as it is read now; none where all read alone. */
-function ledBySpine(plan: Plan, lessonId: string, newId: () => string): Plan {
+/**
+ * The part in which a lesson's spine is read aloud or told, as it is read now; none where all read alone, and none is added
+ * where the lesson says already who reads.
+ */
+export function ledBySpine(plan: Plan, lessonId: string, newId: () => string, was?: Pull): Plan {
   const on = readOn(plan, lessonId);
   const parts = plan.parts.filter((p) => p.lessonId === lessonId);
   const done = doneParts(plan);
@@ -129,8 +132,9 @@ function ledBySpine(plan: Plan, lessonId: string, newId: () => string): Plan {
   const should = [on.some(isReadAloud) && READ_TOGETHER, on.some(isReadBeforehand) && TOLD].find(Boolean);
   if (!should) return { ...plan, parts: plan.parts.filter((p) => p !== plain) };
   if (plain) return { ...plan, parts: withChanged(plan.parts, plain.id, should) };
-  const isLed = parts.some((p) => p.kind === 'read-aloud' || isPlain(p, TOLD));
-  if (isLed) return plan;
+  const saysWho = (p: Part): boolean =>
+    p.kind === 'read-aloud' || isPlain(p, TOLD) || (!was && p.kind === 'own-reading');
+  if (parts.some(saysWho)) return plan;
   // A lesson begins with it.
   const first = parts.length ? plan.parts.indexOf(parts[0]) : plan.parts.length;
   return { ...plan, parts: plan.parts.toSpliced(first, 0, newPart(lessonId, should, newId)) };
