@@ -29,6 +29,16 @@ export default defineConfig([
     rules: { 'hausplan/import-order': 'error' },
   },
   {
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: ['src/kit/link.tsx', 'src/core/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { name: 'next/link', message: 'kit/link asks for nothing before it is followed.' },
+      ],
+    },
+  },
+  {
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {
