@@ -5,13 +5,17 @@ import { conflictOf } from '../layout/conflict';
 import { layoutInput } from '../layout/input';
 import { PARENT } from '../layout/counted';
 import { verdictOf, type Verdict } from '../layout/verdict';
+import { suits } from '../books/fit';
+import { isReadAloud } from '../books/readers';
+import { READS_FROM } from '../books/reading';
 import { ageOn } from '../plan/age';
 import { inAList } from '../plan/called';
-import { doneParts } from '../plan/lookup';
+import { booksById, doneParts } from '../plan/lookup';
 import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
 import { changePlaces } from './change-places';
-import { afresh, several } from './compose';
+import { setRole } from './books';
+import { afresh, changePart, several } from './compose';
 import { perform, withChanged, type Edit, type EditContext } from './edit';
 import { leaveOut } from './lessons';
 import { editUnit } from './units';
@@ -46,6 +50,9 @@ export function waysToFit(plan: Plan, unitId: string, context: EditContext): Way
       binds.flatMap((w) => (w.is === 'minutes' && w.of ? [w.of] : [])),
       holds,
     ),
+    ...(binds.some((w) => w.is === 'minutes' && w.of === PARENT)
+      ? [...readAlone(plan, unit, holds), ...otherAdults(plan, unit, holds)]
+      : []),
     ...changePlaces(plan, unit, context, holds),
     ...listening(plan, unit, context),
     ...earlier(plan, unit, context, holds),
@@ -109,6 +116,51 @@ function moreMinutes(plan: Plan, unit: Unit, who: readonly string[], holds: (edi
       does: child ? `${child.name} works ${more} minutes more a day` : `You lead ${more} minutes more a day`,
       edit: edit(more),
     };
+  });
+}
+
+/** What leads the unit is read alone, where every child of it can, and that is enough. */
+function readAlone(plan: Plan, unit: Unit, holds: (edit: Edit) => boolean): Way[] {
+  const books = booksById(plan.books);
+  const children = plan.children.filter(
+    (c) => unit.childIds.includes(c.id) && ageOn(c.birthMonth, unit.starts) >= READS_FROM,
+  );
+  return plan.pulls
+    .filter((p) => p.unitId === unit.id && p.role === 'spine' && isReadAloud(p))
+    .flatMap((pull): Way[] => {
+      const book = books.get(pull.bookId)!;
+      const can = children.every((c) => ['fits', 'stretch'].includes(suits(book, c, unit.starts, 'read')));
+      if (!can || !children.length) return [];
+      const ids = children.map((c) => c.id);
+      const edit = several(setRole(pull.id, 'spine', ids, 'alone'), afresh(unit.id));
+      const names = inAList(children.map((c) => c.name));
+      const does = `${names} ${ids.length === 1 ? 'reads' : 'read'} “${book.title}” alone`;
+      return holds(edit) ? [{ key: `alone:${pull.id}`, does, edit }] : [];
+    });
+}
+
+/** Another adult leads what the parent led: first what is done beside reading, else all of it; where that is enough. */
+function otherAdults(plan: Plan, unit: Unit, holds: (edit: Edit) => boolean): Way[] {
+  const done = doneParts(plan);
+  const inked = new Set(plan.sittings.flatMap((s) => (s.state === 'ink' ? [s.partId] : [])));
+  const own = new Set(plan.lessons.filter((l) => l.unitId === unit.id).map((l) => l.id));
+  const led = plan.parts.filter(
+    (p) =>
+      own.has(p.lessonId ?? '') &&
+      p.lead === 'leads' &&
+      p.adultId === null &&
+      !done.has(p.id) &&
+      !inked.has(p.id),
+  );
+  const beside = led.filter((p) => p.kind !== 'read-aloud');
+  return plan.adults.flatMap((adult): Way[] => {
+    const by = (parts: typeof led): Edit =>
+      several(...parts.map((p) => changePart(p.id, { adultId: adult.id })), afresh(unit.id));
+    const tried = [
+      { key: 'beside', does: `${adult.name} leads what is done beside reading`, parts: beside },
+      { key: 'all', does: `${adult.name} leads what you lead`, parts: led },
+    ].find(({ parts }) => parts.length && holds(by(parts)));
+    return tried ? [{ key: `adult:${adult.id}:${tried.key}`, does: tried.does, edit: by(tried.parts) }] : [];
   });
 }
 
