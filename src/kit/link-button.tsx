@@ -1,5 +1,5 @@
 'use client';
-import Link from './link';
+import { Link } from './link';
 import styled from 'styled-components';
 import { buttonLook } from './button';
 

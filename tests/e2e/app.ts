@@ -15,6 +15,20 @@ export { atRevision, enter, revision, tabTo, type, typeDate } from './hands';
 export { expect };
 export const root = process.cwd();
 
+/** The sheets of the frame, in the order of their numbers, the family first. */
+export const EVERY_SHEET = [
+  '/setup',
+  '/year',
+  '/unit',
+  '/books',
+  '/lessons',
+  '/ladder',
+  '/weeks',
+  '/ready',
+  '/today',
+  '/record',
+];
+
 export interface App {
   url: string;
   port: number;

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, test } from './app';
+import { EVERY_SHEET, expect, test } from './app';
 
 test.use({ stores: 'the demo' });
 
@@ -9,19 +9,7 @@ const ground = (page: Page): Promise<string> =>
 const PAPER = 'rgb(244, 241, 232)';
 const BLUEPRINT = 'rgb(18, 48, 90)';
 
-for (const path of [
-  '/setup',
-  '/year',
-  '/unit',
-  '/books',
-  '/lessons',
-  '/ladder',
-  '/weeks',
-  '/ready',
-  '/today',
-  '/record',
-  '/child/demo-0003',
-])
+for (const path of [...EVERY_SHEET, '/child/demo-0003'])
   test(`${path} can be read as a blueprint`, async ({ page }) => {
     await page.emulateMedia({ colorScheme: 'dark' });
     await page.goto(path);

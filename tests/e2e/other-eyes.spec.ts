@@ -1,20 +1,8 @@
-import { expect, test } from './app';
+import { EVERY_SHEET, expect, test } from './app';
 
 test.use({ stores: 'the demo', viewport: { width: 640, height: 400 }, deviceScaleFactor: 2 });
 
-const SHEETS = [
-  '/setup',
-  '/year',
-  '/unit',
-  '/books',
-  '/shelf',
-  '/lessons',
-  '/ladder',
-  '/weeks',
-  '/ready',
-  '/today',
-  '/record',
-];
+const SHEETS = [...EVERY_SHEET, '/shelf'];
 
 test('at 200 % nothing is wider than the window, and under the device’s own colours the sheet one is on is marked', async ({
   page,

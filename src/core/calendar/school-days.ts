@@ -2,8 +2,8 @@
 import { parseDate } from '@internationalized/date';
 import type { IsoDate, WindowName } from '../plan/measures';
 import type { SchoolYear } from '../plan/year';
-import { addDays, daysBetween, shortDate, weekdayOf, weekFrom } from './dates';
-import { weekBegins } from './week';
+import { addDays, daysBetween, shortDate, weekdayOf } from './dates';
+import { weekBegins, weekOf } from './week';
 
 export interface SchoolDay {
   date: IsoDate;
@@ -51,12 +51,13 @@ export function windowsOf(year: SchoolYear): DayWindow[] {
 
 /**
  * The school days of a year, in order: taught weekdays from start to end, less days off and the weeks that the rhythm
- * or the terms leave out, with the extra days. Rhythm weeks are calendar weeks, counted from the first one. An extra day in a break belongs to the block before it. A day that is off stays off, extra or not.
+ * or the terms leave out, with the extra days. Rhythm weeks are calendar weeks, counted from the first one. An extra day
+ * in a break belongs to the block before it. A day that is off stays off, extra or not.
  */
 export function schoolDays(year: SchoolYear): SchoolDay[] {
   const days: SchoolDay[] = [];
   const begins = weekBegins(year.weekdays);
-  const firstWeek = weekFrom(year.starts, begins);
+  const firstWeek = weekOf(year, year.starts);
   const extra = new Set(year.extraDays.map((d) => d.date));
   const shortened = new Map(year.shortDays.map((d) => [d.date, d.ends]));
   let lastWeek = -1;
@@ -125,8 +126,7 @@ export interface YearFigures {
 
 /** What a year holds. With n calendar weeks and a cycle of c there are ⌊n/c⌋ whole blocks and n mod c weeks over. */
 export function yearFigures(year: SchoolYear, days = schoolDays(year)): YearFigures {
-  const begins = weekBegins(year.weekdays);
-  const calendarWeeks = daysBetween(weekFrom(year.starts, begins), weekFrom(year.ends, begins)) / 7 + 1;
+  const calendarWeeks = daysBetween(weekOf(year, year.starts), weekOf(year, year.ends)) / 7 + 1;
   const cycle = year.weeksOff > 0 ? year.weeksOn + year.weeksOff : calendarWeeks;
   return {
     schoolDays: days.length,
@@ -176,7 +176,7 @@ export function whyClosed(year: SchoolYear, date: IsoDate): string | undefined {
   }
   if (year.extraDays.some((d) => d.date === date)) return undefined;
   if (!year.weekdays.includes(weekdayOf(date))) return 'not a weekday you teach on';
-  const calendarWeek = Math.floor(daysBetween(weekFrom(year.starts, weekBegins(year.weekdays)), date) / 7);
+  const calendarWeek = Math.floor(daysBetween(weekOf(year, year.starts), date) / 7);
   if (blockOf(year, date, calendarWeek) === undefined)
     return year.terms.length ? 'between terms' : 'in a week off';
   return undefined;

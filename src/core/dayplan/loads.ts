@@ -2,9 +2,8 @@
  * What work asks of each child and of the parent with one child at a time, by lesson, day and week, against what they
  * can take. The evening takes nobody's school minutes.
  */
-
-import { weekOf } from '../calendar/week';
 import { schoolDays } from '../calendar/school-days';
+import { weekOf } from '../calendar/week';
 import { partMinutes, type LayPart } from '../layout/input';
 import { childrenOf, groupBy, homes, isDayOut } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';

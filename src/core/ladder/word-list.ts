@@ -84,6 +84,8 @@ function ownWords(from: Listed, rung: Rung, most: number): string[] {
   return withMore(list, inTurn(easy, from.place * most), rung, most);
 }
 
+const NAMED_UP_TO: Partial<Record<Rung, Rung>> = { 1: 4, 2: 3 };
+
 /**
  * What of a lesson can be named on a label or a flap: its own things, then others the unit teaches, in turn. On the first two
  * rungs a thing is pointed at, drawn or copied: its word may be harder than those a child spells.
@@ -92,7 +94,6 @@ export const thingsFor = (from: Pick<Material, 'things' | 'others'>, rung: Rung,
   const hardest = NAMED_UP_TO[rung] ?? rung;
   return withMore(wordsFor(from.things, hardest, most), from.others.words, hardest, most);
 };
-const NAMED_UP_TO: Partial<Record<Rung, Rung>> = { 1: 4, 2: 3 };
 
 /** Sight words beside a beginner's list: other ones in each lesson of a unit, until they have all been there. */
 function sightWords(place: number, n: number): string[] {

@@ -9,6 +9,7 @@ import type { Book } from '../plan/book';
 import type { Card, Loan } from '../plan/loan';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
+import { DAYS_BEFORE } from '../prep/beforehand';
 import { fewestTrips, type Errand, type Trip } from '../prep/trips';
 import { dueAfter, libraryDayFrom, libraryDayUntil, stageOf, type Stage } from './dates';
 
@@ -79,7 +80,7 @@ export function needsOf(plan: Plan, bookId: string): Need[] {
             {
               lessonId: use.lessonId,
               number: numbers.get(use.lessonId)!,
-              first: isReadBeforehand(pull) ? addDays(dates[0], -1) : dates[0],
+              first: isReadBeforehand(pull) ? addDays(dates[0], -DAYS_BEFORE) : dates[0],
               last: dates[dates.length - 1],
             },
           ]

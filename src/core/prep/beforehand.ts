@@ -6,6 +6,9 @@ import { booksById, byId } from '../plan/lookup';
 import { onceOf } from '../plan/once';
 import type { Plan } from '../plan/plan';
 
+/** Days before its lesson on which it is read: the evening before. */
+export const DAYS_BEFORE = 1;
+
 /** @returns for a lesson, what is read before it, the evening before at the latest; by the id of its pages on the lesson */
 export const readBefore = onceOf<
   Plan,
@@ -23,7 +26,7 @@ export const readBefore = onceOf<
     const reading: Preparation = {
       id: use.id,
       what: `Read “${book.title}”${pagesText(use)}`,
-      daysBefore: 1,
+      daysBefore: DAYS_BEFORE,
       minutes: words ? silentlyRead(words) : null,
       atMostBefore: null,
     };

@@ -1,7 +1,6 @@
 'use client';
 import { type Range } from './use-cells';
 import dynamic from 'next/dynamic';
-import Link from '../../kit/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { lengthText } from '@/core/calendar/dates';
@@ -9,6 +8,7 @@ import type { Role, SpineRead } from '@/core/plan/plan';
 import { Button } from '@/kit/button';
 import { Checkbox } from '@/kit/field';
 import { Fold } from '@/kit/fold';
+import { Link } from '@/kit/link';
 import { LinkButton } from '@/kit/link-button';
 import { Caution, Heading, Quiet } from '@/kit/text';
 import { middling } from '@/kit/tokens';

@@ -1,7 +1,7 @@
 'use client';
 /** The rail, the head and the foot of a sheet. */
-import Link from '../../kit/link';
 import styled from 'styled-components';
+import { Link } from '@/kit/link';
 import { colour, forcedColours, face, hover, narrow, paper } from '@/kit/tokens';
 
 export const Ground = styled.div`

@@ -1,11 +1,11 @@
 'use client';
 /** The frame a sheet is drawn in, inside the shell: its head, its title block, undo and redo. */
 import { useReady } from './use-ready';
-import Link from '../../kit/link';
 import dynamic from 'next/dynamic';
 import { useEffect, useLayoutEffect, useState, type ReactNode } from 'react';
 import { shortDate } from '@/core/calendar/dates';
 import { PlainButton } from '@/kit/button';
+import { Link } from '@/kit/link';
 import { SheetTitle } from '@/kit/text';
 import { TitleBlock, type Figure } from '@/kit/title-block';
 import { Actions, Content, Foot, Header, History, Page, Ribbon, Subtitle } from './frame-lines';

@@ -1,11 +1,11 @@
 'use client';
 /** What is shown in the place of a sheet: while it is drawn, when it cannot be, and where there is none. */
 import { useReady } from './use-ready';
-import Link from '../../kit/link';
 import { useRouter } from 'next/navigation';
 import { startTransition } from 'react';
 import styled from 'styled-components';
 import { Button, buttonLook } from '@/kit/button';
+import { Link } from '@/kit/link';
 import { Quiet, SheetTitle } from '@/kit/text';
 import { Page } from './frame-lines';
 

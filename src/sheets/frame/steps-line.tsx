@@ -1,7 +1,7 @@
 'use client';
 /** The first steps in one line below the head of a sheet, with the next one to take; gone when all are done. */
-import Link from '../../kit/link';
 import styled from 'styled-components';
+import { Link } from '@/kit/link';
 import { Hidden } from '@/kit/text';
 import { colour, paper } from '@/kit/tokens';
 import type { FirstStep } from './first-steps';

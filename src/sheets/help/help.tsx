@@ -1,7 +1,7 @@
 'use client';
 /** A page of help, or how each number is worked out, beside a list of all of them. */
-import Link from '../../kit/link';
 import styled from 'styled-components';
+import { Link } from '@/kit/link';
 import { Heading } from '@/kit/text';
 import { colour, middling } from '@/kit/tokens';
 import { Frame } from '../frame/frame';

@@ -1,12 +1,12 @@
 'use client';
 import dynamic from 'next/dynamic';
-import Link from '../../kit/link';
 import { useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { lengthText } from '@/core/calendar/dates';
 import { RUNGS } from '@/core/plan/rungs';
 import { Button, PlainButton } from '@/kit/button';
+import { Link } from '@/kit/link';
 import { LinkButton } from '@/kit/link-button';
 import { Menu } from '@/kit/menu';
 import { Quiet, WorkTitle } from '@/kit/text';

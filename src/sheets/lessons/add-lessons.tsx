@@ -3,12 +3,12 @@
 import type { HowRead } from '@/core/formats/guide/drafts';
 import { Choose } from '@/kit/choose';
 import { FormDialog } from '@/kit/form-dialog';
-import Link from '../../kit/link';
 import { useMemo, useState } from 'react';
 import { FileTrigger } from 'react-aria-components/FileTrigger';
 import styled from 'styled-components';
 import { Button } from '@/kit/button';
 import { Checkbox, FieldRow, NumberField, TextField } from '@/kit/field';
+import { Link } from '@/kit/link';
 import { Caution, Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';

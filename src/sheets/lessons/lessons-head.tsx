@@ -1,11 +1,11 @@
 'use client';
 /** How a unit's lessons begin, and the head over them. */
 import { columns } from './list-rows';
-import Link from '../../kit/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '@/kit/button';
 import { TextField } from '@/kit/field';
+import { Link } from '@/kit/link';
 import { Quiet } from '@/kit/text';
 import { colour, middling, narrow, paper } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';

@@ -1,11 +1,11 @@
 'use client';
 import { gather, swap } from './shape-actions';
 import dynamic from 'next/dynamic';
-import Link from '../../kit/link';
 import { useState } from 'react';
 import { paceFigures } from '@/core/plan/called';
 import { dayMonth, lengthText } from '@/core/calendar/dates';
 import { Button } from '@/kit/button';
+import { Link } from '@/kit/link';
 import { Menu } from '@/kit/menu';
 import { Quiet } from '@/kit/text';
 import { Frame } from '../frame/frame';

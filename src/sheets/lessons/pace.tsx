@@ -1,7 +1,6 @@
 'use client';
 /** The pace of a unit, live: change it and see the end, set the end and see the pace. Nothing is kept until it is asked for. */
 import dynamic from 'next/dynamic';
-import Link from '../../kit/link';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { shortDate } from '@/core/calendar/dates';
@@ -9,6 +8,7 @@ import { noPace } from '@/core/layout/no-pace';
 import type { PaceTried } from '@/core/layout/what-if';
 import { Button, PlainButton } from '@/kit/button';
 import { NumberField } from '@/kit/field';
+import { Link } from '@/kit/link';
 import { Caution, Quiet } from '@/kit/text';
 import { UnitRuler } from '../frame/unit-ruler';
 import { useAct } from '../frame/use-act';

@@ -1,7 +1,6 @@
 'use client';
 /** A unit looked back on: what it took, what was loved and left; what to keep, change, drop; its talks; to share it. */
 import dynamic from 'next/dynamic';
-import Link from '../../kit/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { dayMonth, shortDate } from '@/core/calendar/dates';
@@ -9,6 +8,7 @@ import { count } from '@/core/plan/called';
 import { Button, PlainButton } from '@/kit/button';
 import { Choose } from '@/kit/choose';
 import { Fold } from '@/kit/fold';
+import { Link } from '@/kit/link';
 import { LinkButton } from '@/kit/link-button';
 import { Caution, Column, Heading, Line, Quiet } from '@/kit/text';
 import { Ticks } from '@/kit/ticks';

@@ -1,7 +1,6 @@
 'use client';
 /** The evening on which the children say what they know: topics, order, times; who spoke, counts. */
 import { spelt } from '@/core/calendar/spelling';
-import Link from '../../kit/link';
 import { clockText } from '@/core/calendar/dates';
 import { promptsOn, talkTimes, topicBeside } from '@/core/record/talk-evening';
 import { Button, PlainButton } from '@/kit/button';
@@ -9,6 +8,7 @@ import { Choose } from '@/kit/choose';
 import { DateField } from '@/kit/date-field';
 import { Checkbox, FieldRow, FieldStack, NumberField, TextField } from '@/kit/field';
 import { ChildName } from '@/kit/hatch';
+import { Link } from '@/kit/link';
 import { Column, Heading, Quiet } from '@/kit/text';
 import { TimeField } from '@/kit/time-field';
 import { useAct } from '../frame/use-act';

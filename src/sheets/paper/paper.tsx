@@ -4,9 +4,9 @@
  * frames and lines, the quiz with its key apart, and the checklist of the unit.
  */
 import { useReady } from '../frame/use-ready';
-import Link from '../../kit/link';
 import { Button } from '@/kit/button';
 import { Hatch, HatchPatterns } from '@/kit/hatch';
+import { Link } from '@/kit/link';
 import { LinkButton } from '@/kit/link-button';
 import { Quiet, SheetTitle } from '@/kit/text';
 import { DEFAULT_HAND, dotted, type HandModel } from '@/core/ladder/hand-models';

@@ -1,8 +1,8 @@
 'use client';
 /** What is asked, on paper: cards to cut for each child, or a quiz on a sheet each; the key on a page of its own. */
-import Link from '../../kit/link';
 import styled from 'styled-components';
 import { Hatch } from '@/kit/hatch';
+import { Link } from '@/kit/link';
 import { Quiet } from '@/kit/text';
 import { useReady } from '../frame/use-ready';
 import { Page, Preview, Questions, Rule } from './page-frame';

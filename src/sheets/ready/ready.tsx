@@ -1,6 +1,5 @@
 'use client';
 /** What is to be got ready, by the day it is to be done on, and what is to be got for it. */
-import Link from '../../kit/link';
 import { useRouter } from 'next/navigation';
 import styled from 'styled-components';
 import { lengthText, shortDate } from '@/core/calendar/dates';
@@ -14,6 +13,7 @@ import type { Shortage } from '@/core/prep/when';
 import { Choose } from '@/kit/choose';
 import { Checkbox } from '@/kit/field';
 import { Fold } from '@/kit/fold';
+import { Link } from '@/kit/link';
 import { LinkButton } from '@/kit/link-button';
 import { Caution, Heading, Quiet } from '@/kit/text';
 import { colour, middling, narrow, paper } from '@/kit/tokens';

@@ -1,10 +1,10 @@
 'use client';
 /** What is to be printed and copied for the days to come: for whom how many, ticked as it is done. */
-import Link from '../../kit/link';
 import styled from 'styled-components';
 import { shortDate } from '@/core/calendar/dates';
 import { count } from '@/core/plan/called';
 import { Checkbox } from '@/kit/field';
+import { Link } from '@/kit/link';
 import { Column, Heading, Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';

@@ -1,10 +1,10 @@
 'use client';
 /** The year as it was taught: a bar a week, what is lost struck through, what is to come in pencil; and what is missing. */
-import Link from '../../kit/link';
 import styled from 'styled-components';
 import { shortDate } from '@/core/calendar/dates';
 import { count, inAList } from '@/core/plan/called';
 import type { DaysKept } from '@/core/record/days';
+import { Link } from '@/kit/link';
 import { Quiet } from '@/kit/text';
 import { colour, filled, forcedColours } from '@/kit/tokens';
 

@@ -1,8 +1,8 @@
 'use client';
 /** The unit closed last in a few lines, and the way to look back on it whole. */
-import Link from '../../kit/link';
 import { shortDate } from '@/core/calendar/dates';
 import { count } from '@/core/plan/called';
+import { Link } from '@/kit/link';
 import { Column, Heading, Line, Quiet } from '@/kit/text';
 import type { RecordView } from './load';
 

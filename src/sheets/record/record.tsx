@@ -1,13 +1,13 @@
 'use client';
 /** The year as it was taught: days, hours by subject and child, what they know, what is said again today. */
 import dynamic from 'next/dynamic';
-import Link from '../../kit/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { lengthText, shortDate } from '@/core/calendar/dates';
 import { count } from '@/core/plan/called';
 import { Button } from '@/kit/button';
 import { ChildName, hatchFill } from '@/kit/hatch';
+import { Link } from '@/kit/link';
 import { LinkButton } from '@/kit/link-button';
 import { Menu } from '@/kit/menu';
 import { Across, Column, Heading, Quiet } from '@/kit/text';

@@ -1,12 +1,12 @@
 'use client';
 /** What is asked again today, each child in turn, one after the other; and what is weak. */
 import dynamic from 'next/dynamic';
-import Link from '../../kit/link';
 import styled from 'styled-components';
 import { useState } from 'react';
 import { count } from '@/core/plan/called';
 import { PlainButton } from '@/kit/button';
 import { Hatch } from '@/kit/hatch';
+import { Link } from '@/kit/link';
 import { Column, Heading, Line, Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import type { RecordView } from './load';

@@ -1,6 +1,5 @@
 'use client';
 /** Trips, and anything else of school that stands in no lesson: written down, and taken back. */
-import Link from '../../kit/link';
 import { count } from '@/core/plan/called';
 import { shortDate } from '@/core/calendar/dates';
 import { Button, PlainButton } from '@/kit/button';
@@ -8,6 +7,7 @@ import { DateField } from '@/kit/date-field';
 import { FieldRow, FieldStack, NumberField, TextField } from '@/kit/field';
 import { spelt } from '@/core/calendar/spelling';
 import { Fold } from '@/kit/fold';
+import { Link } from '@/kit/link';
 import { useCustoms } from '@/kit/locale';
 import { Line, Quiet } from '@/kit/text';
 import { Ticks } from '@/kit/ticks';

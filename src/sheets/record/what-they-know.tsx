@@ -1,7 +1,6 @@
 'use client';
 /** How far each child meets each objective of the unit, one press a step: not yet, with help, alone. */
 import dynamic from 'next/dynamic';
-import Link from '../../kit/link';
 import { useState, type ReactNode } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import styled from 'styled-components';
@@ -11,6 +10,7 @@ import type { Met } from '@/core/record/known';
 import { PlainButton } from '@/kit/button';
 import { Fold } from '@/kit/fold';
 import { ChildName } from '@/kit/hatch';
+import { Link } from '@/kit/link';
 import { Across, Column, Heading, Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';

@@ -1,10 +1,10 @@
 'use client';
 import { allergiesIn, isKnownAllergy } from '@/core/cautions/allergens';
-import Link from '../../kit/link';
 
 import styled from 'styled-components';
 import { Button } from '@/kit/button';
 import { FieldRow, FieldStack, NumberField, TextField } from '@/kit/field';
+import { Link } from '@/kit/link';
 import { Quiet } from '@/kit/text';
 import { colour, middling } from '@/kit/tokens';
 import { Frame } from '../frame/frame';

@@ -1,12 +1,12 @@
 'use client';
 /** What is drawn around a day. */
-import Link from '../../kit/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { shortDate } from '@/core/calendar/dates';
 import { count } from '@/core/plan/called';
 import { groupBy } from '@/core/plan/lookup';
 import { PlainButton } from '@/kit/button';
+import { Link } from '@/kit/link';
 import { Column, Heading, Line, Quiet } from '@/kit/text';
 import { colour, face, middling, narrow, paper } from '@/kit/tokens';
 import { useAct } from '../frame/use-act';

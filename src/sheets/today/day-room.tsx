@@ -17,6 +17,7 @@ import { tick, untick } from './actions';
 import type { RoomDialogName } from './room-dialogs';
 import { roomDoings } from './room-doings';
 import type { DayRoom } from '../frame/day';
+import { withYou } from './with-you';
 import type { TodayView } from './load';
 import { useCustoms } from '@/kit/locale';
 
@@ -88,7 +89,7 @@ export function RoomOfDay({
             {[
               `${clockText(room.starts, clock)}–${clockText(room.ends, clock)}`,
               room.own ? '' : names,
-              room.parentMinutes ? 'with you' : '',
+              withYou(room, clock),
               room.with,
             ]
               .filter(Boolean)

@@ -1,6 +1,5 @@
 'use client';
 /** The day on a narrow screen: what is on now for each, what is next, and the rest folded away. */
-import Link from '../../kit/link';
 import { useState } from 'react';
 import { ToggleButton } from 'react-aria-components/ToggleButton';
 import styled from 'styled-components';
@@ -9,10 +8,12 @@ import { clockText } from '@/core/calendar/dates';
 import { count } from '@/core/plan/called';
 import { Fold } from '@/kit/fold';
 import { Hatch } from '@/kit/hatch';
+import { Link } from '@/kit/link';
 import { Caution, Heading } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import { awayInWords } from '../frame/away';
 import type { DayRoom } from '../frame/day';
+import { ledUntil } from './with-you';
 import { RoomOfDay } from './day-room';
 import type { TodayView } from './load';
 import { useCustoms } from '@/kit/locale';
@@ -115,12 +116,6 @@ function WithYou({ view: { rooms, children, now } }: { view: TodayView }) {
         : 'Nobody needs you just now'}
     </You>
   );
-}
-
-/** Until when the parent is in a room: what runs over keeps them where they lead all of it. */
-function ledUntil({ starts, ends, parentMinutes, live }: DayRoom): number {
-  const isWhole = live && parentMinutes >= live.planned.ends - live.planned.starts;
-  return isWhole ? ends : starts + parentMinutes;
 }
 
 /**

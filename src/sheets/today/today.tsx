@@ -1,6 +1,5 @@
 'use client';
 import dynamic from 'next/dynamic';
-import Link from '../../kit/link';
 import { useState } from 'react';
 import { lengthText, shortDate } from '@/core/calendar/dates';
 import { count } from '@/core/plan/called';
@@ -8,6 +7,7 @@ import { Button, PlainButton } from '@/kit/button';
 import { LinkButton } from '@/kit/link-button';
 import { ChildName, hatchColour } from '@/kit/hatch';
 import { Bar } from '@/kit/bar';
+import { Link } from '@/kit/link';
 import { Column, Heading, Line, Quiet } from '@/kit/text';
 import { Frame } from '../frame/frame';
 import { useAct } from '../frame/use-act';

@@ -1,11 +1,11 @@
 'use client';
 /** What was before this unit: the one it repeats, and lessons that closed units left over. */
-import Link from '../../kit/link';
 import { shortDate } from '@/core/calendar/dates';
 import { count } from '@/core/plan/called';
 import type { Unit } from '@/core/plan/unit';
 import { PlainButton } from '@/kit/button';
 import { Fold } from '@/kit/fold';
+import { Link } from '@/kit/link';
 import { Column, Heading, Line, Quiet } from '@/kit/text';
 import { useAct } from '../frame/use-act';
 import { takeLeftOver } from './actions';

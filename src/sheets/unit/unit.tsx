@@ -1,11 +1,11 @@
 'use client';
 import type { Unit } from '@/core/plan/unit';
 import dynamic from 'next/dynamic';
-import Link from '../../kit/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { dayMonth } from '@/core/calendar/dates';
 import { Button } from '@/kit/button';
+import { Link } from '@/kit/link';
 import { LinkButton } from '@/kit/link-button';
 import { Caution, Column, Heading, Quiet } from '@/kit/text';
 import { colour, face, middling } from '@/kit/tokens';

@@ -120,7 +120,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
       allDays[0]?.date ?? today,
     );
   const weekFrom = weekOf(plan.year, start);
-  const weekEnds = addDays(weekFrom, 6);
+  const weekTo = addDays(weekFrom, 6);
   const weekStarts = [...new Set(allDays.map((d) => d.weekFrom))];
 
   const parts = byId(plan.parts);
@@ -147,7 +147,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
     return use?.firstPage ? `pp. ${use.firstPage}–${use.lastPage}` : '';
   };
 
-  const ofWeek = plan.sittings.filter((s) => s.date >= weekFrom && s.date <= weekEnds);
+  const ofWeek = plan.sittings.filter((s) => s.date >= weekFrom && s.date <= weekTo);
   const dates = [
     ...new Set([
       ...allDays.filter((d) => d.weekFrom === weekFrom).map((d) => d.date),
@@ -304,7 +304,7 @@ export async function loadWeeks(params: SearchParams): Promise<WeeksView> {
     number: at >= 0 ? at + 1 : undefined,
     before: weekStarts.filter((m) => m < weekFrom).at(-1),
     after: weekStarts.find((m) => m > weekFrom),
-    subtitle: `${dayMonth(dates[0] ?? weekFrom)} to ${dayMonth(dates.at(-1) ?? weekEnds)}${unit ? ` · ${unit.title}${lessonWords}` : ''}`,
+    subtitle: `${dayMonth(dates[0] ?? weekFrom)} to ${dayMonth(dates.at(-1) ?? weekTo)}${unit ? ` · ${unit.title}${lessonWords}` : ''}`,
     days,
     schoolDays: allDays.filter((d) => d.date >= today).map((d) => d.date),
     children: plan.children.map(({ id, name, hatch, minutes }) => ({ id, name, hatch, limit: minutes })),

@@ -1,12 +1,12 @@
 'use client';
 /** Several weeks on one sheet, a row a week: the lessons on their days, with what a way through would change. */
-import Link from '../../kit/link';
 import { useRef } from 'react';
 import styled from 'styled-components';
 import { addDays, dayMonth, weekdayName, weekdayOf, weekFrom } from '@/core/calendar/dates';
 import type { Drawn, DrawnLesson } from '@/core/edit/ways-through';
 import { Cloud } from '@/kit/cloud';
 import { Hatch } from '@/kit/hatch';
+import { Link } from '@/kit/link';
 import { Room } from '@/kit/room';
 import { colour, face, narrow } from '@/kit/tokens';
 

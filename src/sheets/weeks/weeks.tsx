@@ -1,6 +1,5 @@
 'use client';
 import type { Verdict } from '@/core/layout/verdict';
-import Link from '../../kit/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import styled, { createGlobalStyle } from 'styled-components';
@@ -10,6 +9,7 @@ import { Button } from '@/kit/button';
 import { FormDialog } from '@/kit/form-dialog';
 import { LinkButton } from '@/kit/link-button';
 import { ChildName, hatchColour } from '@/kit/hatch';
+import { Link } from '@/kit/link';
 import { Room } from '@/kit/room';
 import { Caution, Quiet } from '@/kit/text';
 import { colour, narrow, paper } from '@/kit/tokens';

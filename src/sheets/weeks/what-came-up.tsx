@@ -1,11 +1,11 @@
 'use client';
 /** What came up: its kind, and what that kind asks for. */
-import Link from '../../kit/link';
 import styled from 'styled-components';
 import type { CameUp } from '@/core/edit/came-up';
 import { Choose } from '@/kit/choose';
 import { DateField } from '@/kit/date-field';
 import { TextField } from '@/kit/field';
+import { Link } from '@/kit/link';
 import { Quiet } from '@/kit/text';
 import type { CameUpView, Named } from './came-up-load';
 

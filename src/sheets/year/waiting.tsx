@@ -2,13 +2,13 @@
 /** Topics that wait for their place: sorted by wishes, dragged onto the year, or placed one after another. */
 import { Choose } from '@/kit/choose';
 import dynamic from 'next/dynamic';
-import Link from '../../kit/link';
 import { useMemo, useState } from 'react';
 import { useDrag } from 'react-aria/useDrag';
 import { shortDate } from '@/core/calendar/dates';
 import { SEASONS } from '@/core/plan/words';
 import { Button, PlainButton } from '@/kit/button';
 import { Checkbox, TextField } from '@/kit/field';
+import { Link } from '@/kit/link';
 import { Menu } from '@/kit/menu';
 import { Heading, Quiet } from '@/kit/text';
 import { useAct } from '../frame/use-act';

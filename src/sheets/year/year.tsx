@@ -1,12 +1,12 @@
 'use client';
 import { count } from '@/core/plan/called';
 import dynamic from 'next/dynamic';
-import Link from '../../kit/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { dayMonth, longDate } from '@/core/calendar/dates';
 import { Button, PlainButton } from '@/kit/button';
 import { Fold } from '@/kit/fold';
+import { Link } from '@/kit/link';
 import { Caution, Column, Heading, Line, Quiet } from '@/kit/text';
 import { middling } from '@/kit/tokens';
 import { Frame } from '../frame/frame';

@@ -1,12 +1,12 @@
 'use client';
 /** What is borrowed: how far each thing has come, what is wrong and what can be done, and the fewest ways to the library. */
 import dynamic from 'next/dynamic';
-import Link from '../../../kit/link';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { dayMonth, shortDate } from '@/core/calendar/dates';
 import type { LoanLine } from '@/core/loans/lines';
 import { Button, PlainButton } from '@/kit/button';
+import { Link } from '@/kit/link';
 import { Caution, Heading, Quiet } from '@/kit/text';
 import { colour, face } from '@/kit/tokens';
 import { useAct } from '../../frame/use-act';

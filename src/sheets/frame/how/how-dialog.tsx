@@ -1,10 +1,10 @@
 'use client';
 /** “How is this worked out?”: the line of the method with its source, and this family's numbers. */
-import Link from '../../../kit/link';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '@/kit/button';
 import { Dialog } from '@/kit/dialog';
+import { Link } from '@/kit/link';
 import { Heading, Quiet } from '@/kit/text';
 import { HelpText } from '../help/help-text';
 import { inYear } from '../look';

@@ -40,28 +40,22 @@ export function ByForm({
   form: Pick<FormState<ByFormFields>, 'value' | 'set' | 'error'>;
 }) {
   const { form } = value;
+  const number = (field: Figure, label: string, max: number) => (
+    <NumberField
+      label={label}
+      value={value[field]}
+      onChange={(v) => set(field, v)}
+      min={1}
+      max={max}
+      error={error(field)}
+    />
+  );
   return (
     <>
-      {RUNS.includes(form) ? (
-        <NumberField
-          label="Minutes it runs"
-          value={value.minutes}
-          onChange={(v) => set('minutes', v)}
-          min={1}
-          max={2000}
-          error={error('minutes')}
-        />
-      ) : null}
+      {RUNS.includes(form) ? number('minutes', 'Minutes it runs', 2000) : null}
       {HAS_PIECES.includes(form) ? (
         <>
-          <NumberField
-            label="Pieces"
-            value={value.pieces}
-            onChange={(v) => set('pieces', v)}
-            min={1}
-            max={20_000}
-            error={error('pieces')}
-          />
+          {number('pieces', 'Pieces', 20_000)}
           <TextField
             label="Small parts are kept"
             value={value.partsPlace}
@@ -72,43 +66,19 @@ export function ByForm({
       ) : null}
       {form === 'game' ? (
         <>
-          <NumberField
-            label="Players, at least"
-            value={value.playersFrom}
-            onChange={(v) => set('playersFrom', v)}
-            min={1}
-            max={99}
-          />
-          <NumberField
-            label="Players, at most"
-            value={value.playersTo}
-            onChange={(v) => set('playersTo', v)}
-            min={1}
-            max={99}
-            error={error('playersTo')}
-          />
+          {number('playersFrom', 'Players, at least', 99)}
+          {number('playersTo', 'Players, at most', 99)}
         </>
       ) : null}
       {UNREAD.includes(form) ? null : (
         <>
-          <NumberField
-            label="Pages"
-            value={value.pages}
-            onChange={(v) => set('pages', v)}
-            min={1}
-            max={9999}
-            error={error('pages')}
-          />
-          <NumberField
-            label="Words, if counted"
-            value={value.words}
-            onChange={(v) => set('words', v)}
-            min={1}
-            max={5_000_000}
-            error={error('words')}
-          />
+          {number('pages', 'Pages', 9999)}
+          {number('words', 'Words, if counted', 5_000_000)}
         </>
       )}
     </>
   );
 }
+
+/** What of it is a figure. */
+type Figure = Exclude<keyof ByFormFields, 'form' | 'partsPlace'>;
