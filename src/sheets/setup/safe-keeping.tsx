@@ -52,7 +52,10 @@ export function SafeKeeping({ keeping }: { keeping: SetupView['keeping'] }) {
     if ('wrong' in taken) say(taken.wrong);
     else await look(taken.name, file.name);
   };
-  const close = (): void => setLooked(undefined);
+  // What is being put back is put back whole: there is nothing to leave any more.
+  const close = (): void => {
+    if (!putting) setLooked(undefined);
+  };
   return (
     <section aria-labelledby="safe-keeping">
       <Ruled id="safe-keeping">Safe keeping</Ruled>
@@ -92,13 +95,17 @@ export function SafeKeeping({ keeping }: { keeping: SetupView['keeping'] }) {
         onClose={close}
         footer={
           <>
-            <Button onPress={close}>Leave it</Button>
+            <Button isDisabled={putting} onPress={close}>
+              Leave it
+            </Button>
             <Button
               $primary
               isDisabled={putting}
               onPress={() => {
                 setPutting(true);
-                act(() => putBack(looked!.name).finally(() => setPutting(false)), { then: close });
+                act(() => putBack(looked!.name).finally(() => setPutting(false)), {
+                  then: () => setLooked(undefined),
+                });
               }}
             >
               Put it back

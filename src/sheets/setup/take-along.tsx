@@ -39,7 +39,10 @@ export function TakeAlong({ hasPlan, info }: { hasPlan: boolean } & Pick<SetupVi
         `“${file.name}” could not be looked at: Hausplan did not answer. Check that it is running, then choose the file again.`,
       );
   };
-  const close = (): void => setChosen(undefined);
+  // What is being stored is stored whole: there is nothing to leave any more.
+  const close = (): void => {
+    if (!storing) setChosen(undefined);
+  };
   const faults = chosen?.preview.faults ?? [];
   return (
     <section aria-labelledby="take-along">
@@ -83,14 +86,18 @@ export function TakeAlong({ hasPlan, info }: { hasPlan: boolean } & Pick<SetupVi
             </Button>
           ) : (
             <>
-              <Button onPress={close}>Leave it</Button>
+              <Button isDisabled={storing} onPress={close}>
+                Leave it
+              </Button>
               <Button
                 $primary
                 isDisabled={storing}
                 onPress={() => {
                   const { text } = chosen!;
                   setStoring(true);
-                  act((base) => importPlan(base, text).finally(() => setStoring(false)), { then: close });
+                  act((base) => importPlan(base, text).finally(() => setStoring(false)), {
+                    then: () => setChosen(undefined),
+                  });
                 }}
               >
                 {chosen?.preview.broken.total ? 'Bring it in as it is' : 'Bring it in'}
