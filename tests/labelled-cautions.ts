@@ -54,7 +54,7 @@ export function labelled(line: string): Labelled {
     may: list(may),
   };
 }
-const A_SUPPLY = { id: '', amount: null, unit: '', each: false, keepsDays: null };
+const A_SUPPLY = { id: '', amount: null, least: null, unit: '', each: false, keepsDays: null };
 export const asPart = ({ part }: Labelled): Part => ({
   ...blankPart,
   id: 'p',

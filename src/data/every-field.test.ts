@@ -67,7 +67,7 @@ const SAMPLES: unknown[] = [
   [{ title: 'Kap. 9', page: 9 }],
   [{ what: 'gears', pieces: 24 }],
   [{ id: '', easy: 'What?', hard: 'Why?', answer: 'So.' }],
-  [{ id: '', name: 'alum', amount: 12, unit: 'g', each: true, keepsDays: 4 }],
+  [{ id: '', name: 'alum', amount: 12, least: 9, unit: 'g', each: true, keepsDays: 4 }],
   [{ id: '', what: 'soak', daysBefore: 2, minutes: 7, atMostBefore: 2 }],
   [{ title: 'Wool, chapters 1–2', minutes: 12 }],
   [{ id: 'day', first: '2027-02-01', last: '2027-02-02', label: 'ill', kind: 'illness' }],

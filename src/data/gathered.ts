@@ -2,10 +2,10 @@
  * Rows of what is gathered for a unit: objectives, questions, ideas; and of what comes back and what is kept: rules,
  * outlines, kinds of work.
  */
-import type { Outline, Rule } from '@/core/plan/lesson';
+import type { Outline, Rule, Supply } from '@/core/plan/lesson';
 import type { Work } from '@/core/plan/work';
 import type { Idea, Objective, Question } from '@/core/plan/unit';
-import { doingColumns, doingFrom } from './parts';
+import { doingColumns, doingFrom, suppliesFrom } from './parts';
 import { within, type Row, type Rows } from './tables';
 
 type Gathered = Pick<Rows, 'objective' | 'question' | 'idea'>;
@@ -105,7 +105,7 @@ export function rulesFrom({ rule }: Pick<Rows, 'rule'>): Rule[] {
     orParent: r.or_parent === 1,
     window: r.window as Rule['window'],
     childIds: r.child_ids === null ? null : JSON.parse(r.child_ids as string),
-    supplies: JSON.parse(r.supplies as string),
+    supplies: suppliesFrom(JSON.parse(r.supplies as string) as Supply[]),
     rhythm: JSON.parse(r.rhythm as string),
     piece: r.piece as string,
     amount: r.amount as number | null,

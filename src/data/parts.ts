@@ -26,12 +26,16 @@ export function doingColumns(d: Doing): Row {
   };
 }
 
-/** What a store of before version 14 does not say of supplies and preparations. */
+/** Supplies as they are stored, each with all that is said of it today. */
+export const suppliesFrom = (stored: readonly Supply[]): Supply[] =>
+  stored.map((s) => ({ ...s, keepsDays: s.keepsDays ?? null, least: s.least ?? null }));
+
+/** What stores of before versions 14 and 21 do not say of supplies and preparations. */
 const gathered = (
   supplies: Supply[],
   preparations: Preparation[],
 ): Pick<Doing, 'supplies' | 'preparations'> => ({
-  supplies: supplies.map((s) => ({ ...s, keepsDays: s.keepsDays ?? null })),
+  supplies: suppliesFrom(supplies),
   preparations: preparations.map((p) => ({
     ...p,
     minutes: p.minutes ?? null,

@@ -109,14 +109,21 @@ test('a unit has spines of different level: one is read alone by some, one only 
   await expect(page.getByText(/Read “The Dyer’s Kettle”, pp?\. /).first()).toBeVisible();
   await page.goto('/books');
   await pile(page, 'Spine').getByRole('button', { name: 'The Dyer’s Kettle' }).click();
-  await hand.getByRole('button', { name: 'by Ottilie alone' }).click();
-  await expect(hand.getByRole('button', { name: '✓ by Ottilie alone' })).toBeVisible();
-  await hand.getByRole('button', { name: 'by Bram alone' }).click();
+  await hand.getByRole('button', { name: 'by children alone' }).click();
+  // It is for whoever can read it.
   await expect(
     pile(page, 'Spine').getByRole('button', { name: 'The Dyer’s Kettle, Ottilie and Bram read it' }),
   ).toBeVisible();
-  await hand.getByRole('button', { name: 'aloud, to everyone' }).click();
-  await expect(hand.getByRole('button', { name: '✓ aloud, to everyone' })).toBeVisible();
+  await hand.getByRole('button', { name: 'aloud', exact: true }).click();
+  const listens = hand.getByRole('group', { name: 'Who listens' });
+  await expect(listens.getByRole('button', { name: '✓ everyone' })).toBeVisible();
+  await listens.getByRole('button', { name: 'Junia' }).click();
+  await listens.getByRole('button', { name: 'Pim' }).click();
+  await expect(
+    pile(page, 'Spine').getByRole('button', { name: 'The Dyer’s Kettle, Junia and Pim listen' }),
+  ).toBeVisible();
+  await listens.getByRole('button', { name: 'everyone' }).click();
+  await expect(listens.getByRole('button', { name: '✓ everyone' })).toBeVisible();
 });
 
 test('a thin lesson stands out, and something from the shelf fills it', async ({ page }) => {

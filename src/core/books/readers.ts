@@ -1,4 +1,5 @@
-/** How a pulled book is read: aloud to all, alone by children, or by the parent ahead of the lesson. */
+/** How a pulled book is read: aloud to all or to some, alone by children, or by the parent ahead of the lesson. */
+import type { Part } from '../plan/lesson';
 import type { Pull } from '../plan/plan';
 
 /** Where a pulled book lies, and who reads it how. */
@@ -14,20 +15,42 @@ export const isReadAlone = ({ role, read }: Pick<Pull, 'role' | 'read'>): boolea
 export const isReadBeforehand = ({ role, read }: Pick<Pull, 'role' | 'read'>): boolean =>
   role === 'spine' && read === 'beforehand';
 
+/**
+ * Whether a book is read aloud in a part: one for everyone where everyone listens, one for some in the part of those. What
+ * is for others than those in the part is read in a part of theirs.
+ * @param aloud all that is read aloud in the lesson
+ */
+export function isHeardIn(
+  { childIds }: Pick<Part, 'childIds'>,
+  pull: Placed,
+  aloud: readonly Placed[],
+): boolean {
+  const isTheirs = (p: Placed): boolean => childIds !== null && isSame(p.childIds, childIds);
+  if (aloud.some(isTheirs)) return isTheirs(pull);
+  const hears = (p: Placed): boolean =>
+    p.childIds.length > 0 && childIds !== null && childIds.every((c) => p.childIds.includes(c));
+  return aloud.some(hears) ? hears(pull) : !pull.childIds.length;
+}
+
+/** Whether two lists name the same children, in whatever order. */
+export const isSame = (a: readonly string[], b: readonly string[]): boolean =>
+  a.length === b.length && a.every((id) => b.includes(id));
+
 /** The kind of part in which it is read; undefined where it has none of its own. */
 export function readIn(pull: Pick<Pull, 'role' | 'read'>): 'read-aloud' | 'own-reading' | undefined {
   if (isReadAlone(pull)) return 'own-reading';
   return isReadAloud(pull) ? 'read-aloud' : undefined;
 }
 
-/** As it can be: only a spine is read in one way or another, and readers are named only of what is read alone. */
+/** As it can be: only a spine is read in one way or another; whoever it is for is named of a spine and of what is read alone. */
 export function placed({
   role,
   read,
   childIds,
 }: Omit<Placed, 'childIds'> & { childIds: readonly string[] }): Placed {
   const as = { role, read: role === 'spine' ? read : 'aloud' } as const;
-  return { ...as, childIds: isReadAlone(as) ? [...childIds] : [] };
+  const isForSome = isReadAlone(as) || (role === 'spine' && read === 'aloud');
+  return { ...as, childIds: isForSome ? [...childIds] : [] };
 }
 
 /** As it lies where another book leads the unit: it is read as it was, by the same. */

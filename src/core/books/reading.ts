@@ -1,5 +1,5 @@
 /** How long reading takes: pages to words by the book's form, words to minutes by who reads. */
-import { isReadAlone, isReadAloud } from './readers';
+import { isHeardIn, isReadAlone, isReadAloud } from './readers';
 import { onceOf } from '../plan/once';
 import { ageOn, gradeOf } from '../plan/age';
 import { booksById, byId, groupBy, homes, isFor } from '../plan/lookup';
@@ -166,16 +166,19 @@ export function usesRead(
   const pulls = byId(plan.pulls);
   const books = booksById(plan.books);
   const uses = groupBy(plan.uses, (u) => u.lessonId);
-  return (part, childId) =>
-    (uses.get(part.lessonId ?? '') ?? []).filter((use) => {
+  return (part, childId) => {
+    const here = uses.get(part.lessonId ?? '') ?? [];
+    const aloud = here.flatMap((use) => pulls.get(use.pullId) ?? []).filter(isReadAloud);
+    return here.filter((use) => {
       const pull = pulls.get(use.pullId);
       if (!pull) return false;
       const isFilm = books.get(pull.bookId)?.form === 'film';
       if (part.kind === 'film') return isFilm;
       // A film is watched in its own part.
-      if (part.kind === 'read-aloud') return !isFilm && isReadAloud(pull);
+      if (part.kind === 'read-aloud') return !isFilm && isReadAloud(pull) && isHeardIn(part, pull, aloud);
       return part.kind === 'own-reading' && isReadAlone(pull) && isFor(pull, childId);
     });
+  };
 }
 
 /** Pages of a use; the whole book when none are named, 0 when the book has no number of pages. */

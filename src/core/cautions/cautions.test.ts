@@ -19,7 +19,15 @@ const PIM = child('Pim', '2023-04', true);
 const DATE = '2026-10-28';
 const ids = (over: Partial<Part>, children = [...OLDER, PIM], allergies: string[] = ['hazelnut']): string[] =>
   cautionsFor(aPart('p', 'l', over), children, allergies, DATE).map((c) => c.id);
-const supply = (name: string) => ({ id: '', name, amount: null, unit: '', each: false, keepsDays: null });
+const supply = (name: string) => ({
+  id: '',
+  name,
+  amount: null,
+  least: null,
+  unit: '',
+  each: false,
+  keepsDays: null,
+});
 
 describe('cautions that must come', () => {
   it.each<[string, Partial<Part>, string[]]>([

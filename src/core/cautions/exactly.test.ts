@@ -19,7 +19,15 @@ const born = (birthMonth: string, mouths = false, name = 'Pim'): Child => ({
 const of = (over: Partial<Part>, children: Child[] = [], allergies: string[] = []) =>
   cautionsFor(aPart('p', 'l', over), children, allergies, DATE);
 const ids = (...asked: Parameters<typeof of>): string[] => of(...asked).map((c) => c.id);
-const supply = (name: string) => ({ id: '', name, amount: null, unit: '', each: false, keepsDays: null });
+const supply = (name: string) => ({
+  id: '',
+  name,
+  amount: null,
+  least: null,
+  unit: '',
+  each: false,
+  keepsDays: null,
+});
 
 describe('ages (small parts under 3, magnets under 14, balloons under 8: toy safety rules, from memory; the others common practice, no source)', () => {
   it.each<[string, string, number]>([

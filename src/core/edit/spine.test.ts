@@ -10,7 +10,8 @@ import { redraw } from '../layout/redraw';
 import { blankBook, blankPart } from '../plan/blank';
 import type { Plan, SpineRead } from '../plan/plan';
 import { toPrepare } from '../prep/get-ready';
-import { addBook, setRole } from './books';
+import { changePart } from './compose';
+import { addBook, putOnLesson, setRole } from './books';
 import { markDone } from './today';
 import type { Edit } from './edit';
 import { fillBook, setCells } from './pages';
@@ -153,6 +154,104 @@ describe('a book that leads a unit', () => {
       [younger, elder].sort(),
     );
     expect(plan.pulls.map((p) => p.childIds)).toEqual([[elder], [younger]]);
+  });
+});
+
+describe('a book read aloud to some', () => {
+  const heard = (plan: Plan): unknown[] =>
+    plan.parts
+      .filter(
+        (p) => p.lessonId === plan.lessons[0].id && (p.kind === 'read-aloud' || p.title === 'Told by you'),
+      )
+      .map((p) => [
+        p.title,
+        p.childIds?.map((c) => readingMinutes(plan)(p, c)) ?? readingMinutes(plan)(p, 'c1'),
+      ]);
+  const ids = ['c1', 'c2', 'c3', 'c4'];
+  const four = redraw(
+    {
+      ...taught,
+      children: ids.map((id) => ({ ...taught.children[0], id, name: id })),
+      units: taught.units.map((u) => ({ ...u, childIds: ids })),
+    },
+    { today: TODAY },
+  ).plan;
+  const EASY = { ...BOOK, title: 'Wool', words: 30 * 119 };
+  const two = after(read(four, 'aloud', 'c1', 'c2'), addBook('u1', EASY, 'spine'));
+  const easy = two.pulls[1].id;
+  /** All of it is read in the first lesson, aloud to those who are named. */
+  const both = (...childIds: string[]): Plan =>
+    after(after(two, setRole(easy, 'spine', childIds, 'aloud')), putOnLesson(easy, two.lessons[0].id, 1, 10));
+  const hard = readingMinutes(four)(four.parts[0], 'c1');
+
+  it('has a part of those who listen, with the minutes of what is read to them', () => {
+    expect(two.pulls[0].childIds).toEqual(['c1', 'c2']);
+    expect(two.parts.filter((p) => p.kind === 'read-aloud').map((p) => p.childIds)).toEqual(
+      two.lessons.map(() => ['c1', 'c2']),
+    );
+    expect(heard(two)).toEqual([['Read together', [hard, hard]]]);
+  });
+
+  it('stands beside one for others and one for everyone, and nobody hears what is not for them', () => {
+    const plan = both('c3');
+    expect(heard(plan).sort()).toEqual(
+      [
+        ['Read together', [hard, hard]],
+        ['Read together', [Math.ceil(hard / 2)]],
+      ].sort(),
+    );
+    expect(heard(both()).sort()).toEqual(
+      [
+        ['Read together', Math.ceil(hard / 2)],
+        ['Read together', [hard, hard]],
+      ].sort(),
+    );
+  });
+
+  it('is read in the same part to those who hear both', () => {
+    const [[title, [minutes]], ...more] = heard(both('c2', 'c1')) as [string, number[]][];
+    expect([title, more]).toEqual(['Read together', []]);
+    expect(minutes).toBeGreaterThan(hard + hard / 2 - 1);
+  });
+
+  it('of which one hears less has a part of that one', () =>
+    expect(heard(both('c1')).sort()).toEqual(
+      [
+        ['Read together', [Math.ceil(hard / 2)]],
+        ['Read together', [hard, hard]],
+      ].sort(),
+    ));
+
+  it('keeps its part when others are to listen', () => {
+    const before = both('c3');
+    const more = after(before, setRole(easy, 'spine', ['c3', 'c4'], 'aloud'));
+    expect(more.parts.map((p) => p.id)).toEqual(before.parts.map((p) => p.id));
+    const everyone = after(more, setRole(spine, 'spine', [], 'aloud'));
+    expect(everyone.parts.filter((p) => p.kind === 'read-aloud' && p.childIds === null)).toHaveLength(3);
+  });
+
+  it('leaves what was taught, and a part that was made by hand', () => {
+    const part = two.parts.find((p) => p.kind === 'read-aloud')!;
+    const done = after(two, markDone(part.id, null, TODAY));
+    const now = after(done, setRole(spine, 'spine', ['c1', 'c3'], 'aloud'));
+    expect(now.parts.find((p) => p.id === part.id)?.childIds).toEqual(['c1', 'c2']);
+    const own = after(four, changePart(four.parts[0].id, { title: 'By the stove' }));
+    expect(
+      after(own, setRole(spine, 'spine', ['c1'], 'aloud')).parts.some((p) => p.title === 'By the stove'),
+    ).toBe(true);
+  });
+
+  it('leaves those to whom nothing is read to be told', () => {
+    const plan = after(both('c1'), setRole(easy, 'spine', [], 'beforehand'));
+    const told = plan.parts.find((p) => p.title === 'Told by you')!;
+    expect(told.childIds).toEqual(plan.units[0].childIds.filter((c) => !['c1', 'c2'].includes(c)));
+  });
+
+  it('is needed and read by those, on the days of their part', () => {
+    const plan = both('c3');
+    const own = plan.parts.filter((p) => p.kind === 'read-aloud' && p.childIds?.includes('c3'));
+    const day = plan.sittings.find((s) => s.partId === own[0].id)!.date;
+    expect(needsOf(plan, plan.pulls[1].bookId).map((n) => n.first)).toEqual([day]);
   });
 });
 

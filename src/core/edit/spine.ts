@@ -1,5 +1,5 @@
 /** Books that lead a unit: their pages on its lessons, and the parts in which they are read. */
-import { isReadAlone, isReadAloud, isReadBeforehand } from '../books/readers';
+import { isReadAlone, isReadAloud, isReadBeforehand, isSame } from '../books/readers';
 import type { Book } from '../plan/book';
 import type { Lesson, Part } from '../plan/lesson';
 import { doneParts, isFor } from '../plan/lookup';
@@ -121,24 +121,64 @@ function withoutIdleReading(plan: Plan, lessonId: string, was: Pull): Plan {
 }
 
 /**
- * The part in which a lesson's spine is read aloud or told, as it is read now; none where all read alone, and none is added
- * where the lesson says already who reads.
+ * The parts in which a lesson's spine is read aloud or told, as it is read now: one for everyone, and one for each group of
+ * children to whom one is read. None where all read alone, and none is added where the lesson says already who reads.
  */
 export function ledBySpine(plan: Plan, lessonId: string, newId: () => string, was?: Pull): Plan {
-  const on = readOn(plan, lessonId);
   const parts = plan.parts.filter((p) => p.lessonId === lessonId);
   const done = doneParts(plan);
-  const plain = parts.find((p) => (isPlain(p, READ_TOGETHER) || isPlain(p, TOLD)) && !done.has(p.id));
-  const should = [on.some(isReadAloud) && READ_TOGETHER, on.some(isReadBeforehand) && TOLD].find(Boolean);
-  if (!should) return { ...plan, parts: plan.parts.filter((p) => p !== plain) };
-  if (plain) return { ...plan, parts: withChanged(plan.parts, plain.id, should) };
-  const saysWho = (p: Part): boolean =>
-    p.kind === 'read-aloud' || isPlain(p, TOLD) || (!was && p.kind === 'own-reading');
-  if (parts.some(saysWho)) return plan;
-  // A lesson begins with it.
-  const first = parts.length ? plan.parts.indexOf(parts[0]) : plan.parts.length;
-  return { ...plan, parts: plan.parts.toSpliced(first, 0, newPart(lessonId, should, newId)) };
+  const plain = parts.filter((p) => (isPlain(p, READ_TOGETHER) || isPlain(p, TOLD)) && !done.has(p.id));
+  const wanted = readingsOf(plan, lessonId);
+  const given = new Map<Reading, Part>();
+  const free = (p: Part): boolean => ![...given.values()].includes(p);
+  for (const exactly of [true, false])
+    for (const w of wanted) {
+      const part = plain.find((p) => free(p) && (!exactly || isOfSame(p, w)));
+      if (part && !given.has(w)) given.set(w, part);
+    }
+  let now: Plan = { ...plan, parts: plan.parts.filter((p) => !plain.includes(p) || !free(p)) };
+  for (const [w, part] of given) now = { ...now, parts: withChanged(now.parts, part.id, w) };
+  const saysWho = (p: Part, w: Reading): boolean =>
+    w.childIds === null
+      ? (p.kind === 'read-aloud' && !wanted.some((o) => o !== w && isOfSame(p, o))) ||
+        isPlain(p, TOLD) ||
+        (!was && p.kind === 'own-reading')
+      : p.kind === 'read-aloud' && isOfSame(p, w);
+  for (const w of wanted) {
+    if (given.has(w) || parts.some((p) => saysWho(p, w))) continue;
+    // A lesson begins with it.
+    const first = now.parts.findIndex((p) => p.lessonId === lessonId);
+    now = {
+      ...now,
+      parts: now.parts.toSpliced(first < 0 ? now.parts.length : first, 0, newPart(lessonId, w, newId)),
+    };
+  }
+  return now;
 }
+
+/** A part in which a lesson's spine is read aloud or told, and to whom; null: everyone. */
+type Reading = Pick<Part, 'kind' | 'title' | 'lead' | 'childIds'>;
+
+/** Those a lesson should have. What the parent has read is told to those to whom nothing is read. */
+function readingsOf(plan: Plan, lessonId: string): Reading[] {
+  const on = readOn(plan, lessonId);
+  const aloud = on.filter(isReadAloud);
+  const groups = aloud
+    .map((p) => p.childIds)
+    .filter((ids, i, all) => ids.length && all.findIndex((other) => isSame(ids, other)) === i);
+  const readings = groups.map((childIds): Reading => ({ ...READ_TOGETHER, childIds }));
+  if (aloud.some((p) => !p.childIds.length)) return [{ ...READ_TOGETHER, childIds: null }, ...readings];
+  if (!on.some(isReadBeforehand)) return readings;
+  const unitId = plan.lessons.find((l) => l.id === lessonId)?.unitId;
+  const left = plan.units
+    .find((u) => u.id === unitId)!
+    .childIds.filter((c) => !groups.some((ids) => ids.includes(c)));
+  if (!groups.length) return [{ ...TOLD, childIds: null }];
+  return left.length ? [{ ...TOLD, childIds: left }, ...readings] : readings;
+}
+
+const isOfSame = (a: Pick<Part, 'childIds'>, b: Pick<Part, 'childIds'>): boolean =>
+  a.childIds === null || b.childIds === null ? a.childIds === b.childIds : isSame(a.childIds, b.childIds);
 
 /** Told by the parent, who read it. */
 const TOLD = { kind: 'activity', title: 'Told by you', lead: 'leads' } as const;

@@ -31,31 +31,43 @@ Experiment: Onion skin and madder, 60 min; alum 12 g; dries 48 h
 Stir slowly and keep the lid on.
 - Compare with the guesses, 15 min`;
 
+const NO_MORE = { id: '', amount: null, least: null, unit: '', each: false, keepsDays: null };
+
 describe('supplies', () => {
   it.each([
-    ['alum 12 g', { id: '', name: 'alum', amount: 12, unit: 'g', each: false, keepsDays: null }],
-    ['12g alum', { id: '', name: 'alum', amount: 12, unit: 'g', each: false, keepsDays: null }],
-    ['250 ml of vinegar', { id: '', name: 'vinegar', amount: 250, unit: 'ml', each: false, keepsDays: null }],
-    ['three skeins', { id: '', name: 'skeins', amount: 3, unit: '', each: false, keepsDays: null }],
-    ['½ cup flour', { id: '', name: 'flour', amount: 0.5, unit: 'cup', each: false, keepsDays: null }],
-    ['1 1/2 cups salt', { id: '', name: 'salt', amount: 1.5, unit: 'cup', each: false, keepsDays: null }],
-    ['1,5 kg fleece', { id: '', name: 'fleece', amount: 1.5, unit: 'kg', each: false, keepsDays: null }],
-    [
-      'paper 2 sheets each',
-      { id: '', name: 'paper', amount: 2, unit: 'sheets', each: true, keepsDays: null },
-    ],
-    ['a field card', { id: '', name: 'field card', amount: 1, unit: '', each: false, keepsDays: null }],
-    ['wooden spoon', { id: '', name: 'wooden spoon', amount: null, unit: '', each: false, keepsDays: null }],
-    ['2-3 skeins wool', { id: '', name: 'wool', amount: 3, unit: 'skeins', each: false, keepsDays: null }],
-    ['wool 2 to 3 skeins', { id: '', name: 'wool', amount: 3, unit: 'skeins', each: false, keepsDays: null }],
-    ['10–12 pebbles', { id: '', name: 'pebbles', amount: 12, unit: '', each: false, keepsDays: null }],
-    ['alum 12-15g each', { id: '', name: 'alum', amount: 15, unit: 'g', each: true, keepsDays: null }],
-    [
-      'needles of size 2-3 here',
-      { id: '', name: 'needles of size 2-3 here', amount: null, unit: '', each: false, keepsDays: null },
-    ],
-    ['7', { id: '', name: '7', amount: null, unit: '', each: false, keepsDays: null }],
-  ])('%s', (text, expected) => expect(readSupply(text)).toEqual(expected));
+    ['alum 12 g', { name: 'alum', amount: 12, unit: 'g' }],
+    ['12g alum', { name: 'alum', amount: 12, unit: 'g' }],
+    ['250 ml of vinegar', { name: 'vinegar', amount: 250, unit: 'ml' }],
+    ['three skeins', { name: 'skeins', amount: 3 }],
+    ['½ cup flour', { name: 'flour', amount: 0.5, unit: 'cup' }],
+    ['1 1/2 cups salt', { name: 'salt', amount: 1.5, unit: 'cup' }],
+    ['1,5 kg fleece', { name: 'fleece', amount: 1.5, unit: 'kg' }],
+    ['paper 2 sheets each', { name: 'paper', amount: 2, unit: 'sheets', each: true }],
+    ['a field card', { name: 'field card', amount: 1 }],
+    ['wooden spoon', { name: 'wooden spoon' }],
+    ['2-3 skeins wool', { name: 'wool', amount: 3, least: 2, unit: 'skeins' }],
+    ['wool 2 to 3 skeins', { name: 'wool', amount: 3, least: 2, unit: 'skeins' }],
+    ['10–12 pebbles', { name: 'pebbles', amount: 12, least: 10 }],
+    ['alum 12-15g each', { name: 'alum', amount: 15, least: 12, unit: 'g', each: true }],
+    ['needles of size 2-3 here', { name: 'needles of size 2-3 here' }],
+    ['two or three skeins of wool', { name: 'wool', amount: 3, least: 2, unit: 'skeins' }],
+    ['½ to 1 cup flour', { name: 'flour', amount: 1, least: 0.5, unit: 'cup' }],
+    ['flour 1/2 - 1 cup', { name: 'flour', amount: 1, least: 0.5, unit: 'cup' }],
+    ['1 1/2 to 2 cups salt', { name: 'salt', amount: 2, least: 1.5, unit: 'cup' }],
+    ['pebbles 10 to 12', { name: 'pebbles', amount: 12, least: 10 }],
+    ['pebbles, 2 to 3 each', { name: 'pebbles', amount: 3, least: 2, each: true }],
+    ['cream 100-150 ml keeps 4 days', { name: 'cream', amount: 150, least: 100, unit: 'ml', keepsDays: 4 }],
+    // No range goes downwards, and not every pair of numbers says how much.
+    ['3-2 skeins wool', { name: '3-2 skeins wool' }],
+    ['needles size 2-3', { name: 'needles size 2-3' }],
+    ['Farm tales pages 12-14', { name: 'Farm tales pages 12-14' }],
+    ['a one-to-ten ruler', { name: 'one-to-ten ruler', amount: 1 }],
+    ['7', { name: '7' }],
+  ])('%s', (text, expected) => expect(readSupply(text)).toEqual({ ...NO_MORE, ...expected }));
+  it('that name an amount after a comma are one each', () =>
+    expect(
+      suppliesText(readSupplies('pebbles, 2 to 3 each; alum, 12 g, salt, spoon, 4 cups')).split('; '),
+    ).toEqual(['pebbles 2 to 3 each', 'alum 12 g', 'salt', 'spoon', 'cups 4']));
   it('are written so that they are read as the same again', () => {
     const item = fc
       .record({
@@ -64,11 +76,17 @@ describe('supplies', () => {
           fc.integer({ min: 1, max: 900 }).map((n) => n / 4),
           { nil: null },
         ),
+        least: fc.constantFrom(null, 0.25, 0.5),
         unit: fc.constantFrom('', 'g', 'ml', 'sheets'),
         each: fc.boolean(),
         keepsDays: fc.constantFrom(null, 1, 4),
       })
-      .map((s) => (s.amount === null ? { ...s, id: '', unit: '' } : { ...s, id: '' }));
+      .map((s) => ({
+        ...s,
+        id: '',
+        least: s.amount !== null && s.least !== null && s.least < s.amount ? s.least : null,
+        unit: s.amount === null ? '' : s.unit,
+      }));
     fc.assert(
       fc.property(fc.array(item, { maxLength: 6 }), (list) => {
         expect(readSupplies(suppliesText(list))).toEqual(list);
@@ -82,9 +100,9 @@ describe('supplies', () => {
         { supplies: readSupplies('Alum 8 g; spoon'), children: 2 },
       ]),
     ).toEqual([
-      { id: '', name: 'alum', amount: 20, unit: 'g', each: false, keepsDays: null },
-      { id: '', name: 'paper', amount: 6, unit: 'sheets', each: false, keepsDays: null },
-      { id: '', name: 'spoon', amount: null, unit: '', each: false, keepsDays: null },
+      { id: '', name: 'alum', amount: 20, least: null, unit: 'g', each: false, keepsDays: null },
+      { id: '', name: 'paper', amount: 6, least: null, unit: 'sheets', each: false, keepsDays: null },
+      { id: '', name: 'spoon', amount: null, least: null, unit: '', each: false, keepsDays: null },
     ]));
 });
 

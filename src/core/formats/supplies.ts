@@ -3,6 +3,7 @@
  * written back.
  */
 import type { Supply } from '../plan/lesson';
+import { plus, timesAsMuch } from '../prep/amount';
 import { SPELT } from '../prep/units';
 
 /** Units of measure, with what else they are called. Spoons and cups count as units too. */
@@ -85,10 +86,27 @@ function numberFrom(word: string): number | undefined {
  */
 export function readSupplies(text: string, orNone = false): Supply[] {
   return text
-    .split(/[;\n]|,(?!\d)/u)
+    .split(/[;\n]/u)
+    .flatMap(namedApart)
     .map((s) => s.trim())
     .filter(Boolean)
     .map((line) => readSupply(line, orNone));
+}
+
+/** Units that are things as well: “spoon, 4 cups” are two. */
+const THINGS: ReadonlySet<string> = new Set(['cup', 'jars', 'bags', 'balls', 'sheets', 'copies']);
+
+/** What stands between commas; “pebbles, 2 to 3 each” is one thing, as its second piece names nothing. */
+function namedApart(items: string): string[] {
+  const [first, ...more] = items.split(/,(?!\d)/u);
+  const apart = [first];
+  for (const piece of more) {
+    const { name, amount, unit } = readSupply(`- ${piece}`, true);
+    const isNameless = name === '-' && amount !== null && !THINGS.has(unit);
+    if (isNameless && readSupply(apart.at(-1)!).amount === null) apart.push(`${apart.pop()!} ${piece}`);
+    else apart.push(piece);
+  }
+  return apart;
 }
 
 /** Characters of one supply that are looked at; more is no name of a thing. */
@@ -97,16 +115,28 @@ const LONGEST_SUPPLY = 400;
 /** “keeps 4 days”, at the end of a supply. */
 const KEEPS = /[\s,(]*keeps (?:for )?([1-9]\d{0,2}) days?\)?$/iu;
 
-const RANGE = /(^|\s)(\d+(?:[.,]\d+)?)\s?(?:-|–|to)\s?(\d+(?:[.,]\d+)?)(?=\s(\S+))/giu;
+/** A number in a range, in figures or spelt out. */
+const IN_RANGE = String.raw`(?:\d+ )?\d+\/\d+|\d+(?:[.,]\d+)?[½¼¾⅓⅔]?|[½¼¾⅓⅔]|${Object.keys(NUMBERS)
+  .filter((word) => word.length > 2)
+  .join('|')}`;
+const RANGE = new RegExp(String.raw`(^|\s)(${IN_RANGE})\s?(?:-|–|to|or)\s?(${IN_RANGE})(?=\s(\S+)|$)`, 'giu');
+/** Words whose numbers are none of how much. */
+const NO_AMOUNT = /\b(?:sizes?|no\.?|nr\.?|numbers?|pages?|pp?\.|ages?|grades?|lessons?|chapters?)$/iu;
 
-/** Of a range as much as may be wanted: “2-3 skeins” are three. One that is no amount, a size, stays. */
-const mostOfRanges = (text: string): string =>
-  text.replace(RANGE, (found, before: string, least: string, most: string, next: string, at: number) =>
-    (at === 0 || UNITS[next.toLowerCase()]) &&
-    Number(least.replace(',', '.')) < Number(most.replace(',', '.'))
-      ? `${before}${most}`
-      : found,
-  );
+/** Of a range the most stands for its amount: “2-3 skeins” are three, and two will do. What is no amount, a size, stays. */
+function ofRange(text: string): { text: string; least: number | null; most: number | null } {
+  for (const found of text.matchAll(RANGE)) {
+    const [all, before, low, high, next] = found;
+    const [least, most] = [numberFrom(low), numberFrom(high)];
+    const isAmount =
+      found.index === 0 ||
+      (next ? UNITS[next.toLowerCase()] !== undefined : !NO_AMOUNT.test(text.slice(0, found.index)));
+    if (!isAmount || least === undefined || most === undefined || least <= 0 || least >= most) continue;
+    const rest = text.slice(found.index + all.length);
+    return { text: `${text.slice(0, found.index)}${before}${high}${rest}`, least, most };
+  }
+  return { text, least: null, most: null };
+}
 
 /** One supply: an amount with or without a unit, before the name or after it; “each” or “per child” at the end. */
 export function readSupply(text: string, orNone = false): Supply {
@@ -118,7 +148,6 @@ export function readSupply(text: string, orNone = false): Supply {
     .replace(/×|\bx(?=\s*\d)/giu, ' ')
     .replace(/(\d)\s*(g|kg|mg|oz|lb|ml|cl|dl|l|mm|cm|m)\b/giu, '$1 $2')
     .trim();
-  rest = mostOfRanges(rest);
   const keeps = KEEPS.exec(rest);
   if (keeps) rest = rest.slice(0, keeps.index).trim();
   const each = /(?:,|\s|\()\s*(?:each|per child|apiece)\)?$/iu.test(rest);
@@ -127,12 +156,15 @@ export function readSupply(text: string, orNone = false): Supply {
     .replace(/[()]/gu, ' ')
     .replace(/\s+/gu, ' ')
     .trim();
+  const range = ofRange(rest);
+  rest = range.text;
   // “1 1/2” is one number.
   const words = rest.replace(/^(\d+) (\d+\/\d+)(?= )/u, '$1\u00a0$2').split(' ');
   const made = (name: string[], amount: number | null, unit: string): Supply => ({
     id: '',
-    name: name.join(' ').slice(0, 80) || rest.slice(0, 80),
-    amount: amount === null ? null : Math.round(amount * 1000) / 1000,
+    name: name.join(' ').replace(/,$/u, '').slice(0, 80) || rest.slice(0, 80),
+    amount: amount === null ? null : thousandths(amount),
+    least: range.least !== null && amount === range.most ? thousandths(range.least) : null,
     unit,
     each,
     keepsDays: keeps ? Math.min(365, Number(keeps[1])) : null,
@@ -159,9 +191,7 @@ export function readSupply(text: string, orNone = false): Supply {
 }
 
 export function supplyText(s: Supply): string {
-  return [s.name, s.amount === null ? '' : amountText(s.amount), s.unit, s.each ? 'each' : '', keepsText(s)]
-    .filter(Boolean)
-    .join(' ');
+  return [s.name, numbersText(s), s.unit, s.each ? 'each' : '', keepsText(s)].filter(Boolean).join(' ');
 }
 
 const keepsText = ({ keepsDays }: Supply): string =>
@@ -169,7 +199,13 @@ const keepsText = ({ keepsDays }: Supply): string =>
 
 export const suppliesText = (supplies: readonly Supply[]): string => supplies.map(supplyText).join('; ');
 
-const amountText = (n: number): string => String(Math.round(n * 1000) / 1000);
+/** “3”, “2 to 3”; empty where no amount is said. */
+function numbersText({ amount, least }: Pick<Supply, 'amount' | 'least'>): string {
+  if (amount === null) return '';
+  return least === null ? `${thousandths(amount)}` : `${thousandths(least)} to ${thousandths(amount)}`;
+}
+
+const thousandths = (n: number): number => Math.round(n * 1000) / 1000;
 
 /** Supplies added up by name and unit; what is for each child counts once for every child who takes part. */
 export function summed(lists: readonly { supplies: readonly Supply[]; children: number }[]): Supply[] {
@@ -177,17 +213,9 @@ export function summed(lists: readonly { supplies: readonly Supply[]; children: 
   for (const { supplies, children } of lists)
     for (const s of supplies) {
       const key = `${s.name.toLowerCase()} ${s.unit}`;
-      const amount = s.amount === null ? null : s.amount * (s.each ? children : 1);
       const was = sums.get(key);
-      sums.set(
-        key,
-        was
-          ? {
-              ...was,
-              amount: was.amount === null || amount === null ? (was.amount ?? amount) : was.amount + amount,
-            }
-          : { ...s, amount, each: false },
-      );
+      const more = timesAsMuch(s, s.each ? children : 1);
+      sums.set(key, { ...(was ?? s), ...(was ? plus(was, more) : more), each: false });
     }
   return [...sums.values()];
 }

@@ -2,7 +2,7 @@
 import { pagesText } from '../books/reading';
 import { kindName } from '../plan/part-kinds';
 import { count } from '../plan/called';
-import { amountText } from '../prep/units';
+import { soMuchText } from '../prep/amount';
 import { plain } from './record-markdown';
 import type { OutlinePart, UnitOutline } from './unit-outline';
 
@@ -58,7 +58,7 @@ const section = (title: string, lines: readonly string[]): string[] =>
 
 function partLines(p: OutlinePart): string[] {
   const supplies = p.supplies.map((s) =>
-    [s.name, amountText(s.amount, s.unit), s.each ? 'for each child' : ''].filter(Boolean).join(' '),
+    [s.name, soMuchText(s, s.unit), s.each ? 'for each child' : ''].filter(Boolean).join(' '),
   );
   return [
     `- **${plain(p.title)}** (${plain(kindName(p.kind))}${p.minutes ? `, ${count(p.minutes, 'minute')}` : ''}${p.outdoors ? ', outdoors' : ''})`,

@@ -66,7 +66,10 @@ export const lead = z.enum(LEADS);
 export const supply = z.strictObject({
   id: pieceId,
   name: z.string().trim().min(1, 'a supply needs a name').max(80),
+  /** Of a range (“2 to 3 skeins”) the most. */
   amount: amount.nullable(),
+  /** Of a range the least that will do; null: the amount is no range. */
+  least: amount.nullable().default(null),
   unit: z.string().trim().max(20),
   each: z.boolean().default(false),
   /** Days it keeps once it is bought; null: long enough. */

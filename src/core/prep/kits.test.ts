@@ -1,11 +1,11 @@
 import { expect, it } from 'vitest';
 import { after, CONTEXT, TODAY } from '../../../tests/after';
-import { aPart, aPlan } from '../../../tests/sample-plan';
+import { aPart, aPlan, aSupply } from '../../../tests/sample-plan';
 import { markDone } from '../edit/today';
 import { redraw } from '../layout/redraw';
 import { kitsOf } from './kits';
 
-const alum = { id: 'a', name: 'alum', amount: 5, unit: 'g', each: true, keepsDays: null };
+const alum = { ...aSupply('alum', 5, 'g', true), id: 'a' };
 const plan = redraw(
   aPlan(3, {}, (l, i) => [
     aPart(`${l}-a`, l, { supplies: i === 1 ? [] : [alum], needs: i ? [] : ['laptop'] }),

@@ -7,9 +7,12 @@ import { redraw } from '../layout/redraw';
 import { inForce } from '../plan/happened';
 import type { Supply } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
+import { amountIn, soMuchText } from './amount';
 import { allToPrepare, isPrepared, toPrepare } from './get-ready';
+import { pantryNow } from './in-house';
 import { neededIn } from './supplies';
-import { amountIn, inMeasures, inUnit, measureOf } from './units';
+import { shopping } from './when';
+import { inMeasures, inUnit, measureOf } from './units';
 
 const TODAY = '2026-08-31';
 let made = 0;
@@ -157,8 +160,63 @@ describe('an amount in the measures of a family', () => {
     expect(inMeasures(amount, unit, measures)).toEqual(is),
   );
   it('stands beside the amount as it was said', () => {
-    expect(amountIn(250, 'g', 'customary')).toBe('250 g (about 8.8 oz)');
-    expect(amountIn(250, 'g', 'metric')).toBe('250 g');
-    expect(amountIn(null, 'g', 'customary')).toBe('');
+    expect(amountIn({ amount: 250, least: null }, 'g', 'customary')).toBe('250 g (about 8.8 oz)');
+    expect(amountIn({ amount: 250, least: null }, 'g', 'metric')).toBe('250 g');
+    expect(amountIn({ amount: null, least: null }, 'g', 'customary')).toBe('');
+  });
+  it('and a range in one unit of theirs', () => {
+    expect(amountIn({ amount: 150, least: 100 }, 'g', 'customary')).toBe(
+      '100 to 150 g (about 3.5 to 5.3 oz)',
+    );
+    expect(amountIn({ amount: 600, least: 300 }, 'g', 'customary')).toBe(
+      '300 to 600 g (about 0.7 to 1.3 lb)',
+    );
+    expect(amountIn({ amount: 150, least: 0 }, 'g', 'customary')).toBe('up to 150 g (about up to 5.3 oz)');
+  });
+});
+
+describe('a range', () => {
+  const skeins = (least: number | null, amount: number, each = false): Supply => ({
+    ...aSupply('wool', amount, 'skeins', each),
+    least,
+  });
+  const needed = (lists: Supply[][], inHouse: number): string[] =>
+    neededIn(withSupplies(lists, [pantry('wool', inHouse, 'skeins')]), TODAY, '2026-12-31').map((n) =>
+      [soMuchText(n, n.unit), soMuchText({ amount: n.toGet, least: n.leastToGet }, n.unit)].join(' | '),
+    );
+  it.each([
+    [[skeins(2, 3)], 0, '2 to 3 skeins | 2 to 3 skeins'],
+    [[skeins(2, 3)], 1, '2 to 3 skeins | 1 to 2 skeins'],
+    [[skeins(2, 3)], 2, '2 to 3 skeins | up to 1 skeins'],
+    [[skeins(2, 3)], 3, '2 to 3 skeins | '],
+    [[skeins(2, 3), skeins(null, 4)], 1, '6 to 7 skeins | 5 to 6 skeins'],
+  ] as const)('%#', (of, there, said) =>
+    expect(
+      needed(
+        of.map((s) => [s]),
+        there,
+      ),
+    ).toEqual([said]),
+  );
+  it('for each child is so much for each', () => {
+    const children = withSupplies([[skeins(1, 2, true)]]).children.length;
+    expect(needed([[skeins(1, 2, true)]], 0)).toEqual([
+      `${children} to ${2 * children} skeins | ${children} to ${2 * children} skeins`,
+    ]);
+  });
+  it('is bought as a range, and what is used up is the most of it: there is never less in the house than is said', () => {
+    const plan = withSupplies([[skeins(2, 3)], [skeins(1, 2)]]);
+    const trips = shopping(
+      { ...plan, year: { ...plan.year!, shopWeekdays: [1, 2, 3, 4, 5, 6] } },
+      TODAY,
+      '2026-12-31',
+    );
+    expect(trips.flatMap((t) => t.things.map((x) => soMuchText(x, x.unit)))).toEqual(['3 to 5 skeins']);
+    const at = perform(
+      markDone(plan.parts[0].id, null, TODAY),
+      withSupplies([[skeins(2, 3)]], [pantry('wool', 9, 'skeins')]),
+      CONTEXT,
+    );
+    expect('plan' in at && pantryNow(at.plan).map((t) => t.amount)).toEqual([6]);
   });
 });

@@ -2,24 +2,25 @@
 import { byId, childrenOf, doneParts, homes } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
+import { lessThere, plus, timesAsMuch, type SoMuch } from './amount';
 import { folded, pantryNow } from './in-house';
 import { inUnit } from './units';
 
-export interface Needed {
+export interface Needed extends SoMuch {
   name: string;
   unit: string;
-  /** Null: some of it, no amount was said. */
-  amount: number | null;
   /** Of it in the house, in the same unit; null: there is enough of it always. */
   inHouse: number | null;
-  /** What is still to be got; 0 where there is enough. Null: some of it. */
+  /** What is still to be got; 0 where there is enough. Null: some of it. Of a range the most. */
   toGet: number | null;
+  /** Of a range the least that is still to be got, 0 where what there is will do; null: it is no range. */
+  leastToGet: number | null;
   /** The first day it is needed. */
   from: IsoDate;
   /** Days the shortest-lived of it keeps; null: long enough. */
   keepsDays: number | null;
   /** Parts that need it, in the order of their days, each with how much; null: some of it. */
-  parts: { partId: string; title: string; date: IsoDate; amount: number | null }[];
+  parts: ({ partId: string; title: string; date: IsoDate } & SoMuch)[];
 }
 
 /**
@@ -45,7 +46,6 @@ export function neededIn(
     const part = parts.get(partId)!;
     const who = childrenOf(part, homeOf(part).unit, plan.children).length;
     for (const s of part.supplies) {
-      const amount = s.amount === null ? null : s.amount * (s.each ? Math.max(1, who) : 1);
       const same = found.find(
         (n) => folded(n.name) === folded(s.name) && inUnit(1, s.unit, n.unit) !== undefined,
       );
@@ -53,19 +53,21 @@ export function neededIn(
         name: s.name,
         unit: s.unit,
         amount: null,
+        least: null,
         inHouse: 0,
         toGet: 0,
+        leastToGet: null,
         from: date,
         keepsDays: null,
         parts: [],
       };
       if (!same) found.push(line);
-      const more = amount === null ? null : inUnit(amount, s.unit, line.unit)!;
-      line.amount = plus(line.amount, more);
+      const more = timesAsMuch(s, (s.each ? Math.max(1, who) : 1) * inUnit(1, s.unit, line.unit)!);
+      Object.assign(line, plus(line, more));
       line.keepsDays = least(line.keepsDays, s.keepsDays);
       const known = line.parts.find((p) => p.partId === partId);
-      if (known) known.amount = plus(known.amount, more);
-      else line.parts.push({ partId, title: part.title, date, amount: more });
+      if (known) Object.assign(known, plus(known, more));
+      else line.parts.push({ partId, title: part.title, date, ...more });
     }
   }
   return found.map((line) => withHouse(plan, line));
@@ -74,18 +76,16 @@ export function neededIn(
 /** Made at home from one master, so many: it is copied, not bought. */
 export const isCopied = ({ unit }: Pick<Needed, 'unit'>): boolean => unit === 'copies';
 
-/** Two amounts together; what has none adds none. */
-export const plus = (a: number | null, b: number | null): number | null =>
-  a === null || b === null ? (a ?? b) : a + b;
 const least = (a: number | null, b: number | null): number | null =>
   a === null || b === null ? (a ?? b) : Math.min(a, b);
 
 function withHouse(plan: Plan, line: Needed): Needed {
   const there = pantryNow(plan).filter((t) => folded(t.name) === folded(line.name));
-  if (!there.length) return { ...line, inHouse: 0, toGet: line.amount };
+  if (!there.length) return { ...line, inHouse: 0, toGet: line.amount, leastToGet: line.least };
   // Without an amount there is always enough of it.
   if (there.some((t) => t.amount === null)) return { ...line, inHouse: null, toGet: 0 };
   const inHouse = there.reduce((sum, t) => sum + (inUnit(t.amount!, t.unit, line.unit) ?? 0), 0);
   if (line.amount === null) return { ...line, inHouse, toGet: inHouse > 0 ? 0 : null };
-  return { ...line, inHouse, toGet: Math.max(0, line.amount - inHouse) };
+  const { amount, least } = lessThere(line, inHouse);
+  return { ...line, inHouse, toGet: amount, leastToGet: least };
 }

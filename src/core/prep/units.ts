@@ -86,7 +86,7 @@ export function inUnit(amount: number, from: string, to: string): number | undef
 export const amountText = (amount: number | null, unit: string): string =>
   amount ? `${Math.round(amount * 100) / 100} ${unit}`.trim() : '';
 
-type System = 'metric' | 'customary';
+export type System = 'metric' | 'customary';
 
 /** Which of the two a unit is of; spoons and cups are of both. */
 const SYSTEM: Readonly<Record<string, System>> = {
@@ -132,11 +132,15 @@ const SAID_IN: Record<System, Record<keyof typeof FACTORS, readonly [unit: strin
   },
 };
 
-/** An amount in the measures a family uses; undefined where it is in those already, or measures nothing. */
+/**
+ * An amount in the measures a family uses; undefined where it is in those already, or measures nothing.
+ * @param saidIn the unit of those measures it is said in; without it, one that suits the amount
+ */
 export function inMeasures(
   amount: number,
   unit: string,
   measures: System,
+  saidIn?: string,
 ): { amount: number; unit: string } | undefined {
   const typed = unit.trim().toLowerCase().replace(/\.$/, '');
   const system = SYSTEM[SPELT[typed] ?? typed];
@@ -144,7 +148,7 @@ export function inMeasures(
   if (!is || !system || system === measures) return undefined;
   for (const [other, least] of SAID_IN[measures][is.kind]) {
     const there = inUnit(amount, unit, other)!;
-    if (there >= least) return { amount: rounded(there), unit: other };
+    if (saidIn ? other === saidIn : there >= least) return { amount: rounded(there), unit: other };
   }
   return undefined;
 }
@@ -153,11 +157,4 @@ export function inMeasures(
 function rounded(amount: number): number {
   if (amount >= 100) return Math.round(amount / 5) * 5;
   return amount >= 10 ? Math.round(amount) : Math.max(0.1, Math.round(amount * 10) / 10);
-}
-
-/** “60 g (about 2.1 oz)”: an amount as it was said, and in the measures of the family where they are others. */
-export function amountIn(amount: number | null, unit: string, measures: System): string {
-  const said = amountText(amount, unit);
-  const here = amount ? inMeasures(amount, unit, measures) : undefined;
-  return here ? `${said} (about ${here.amount} ${here.unit})` : said;
 }

@@ -23,6 +23,7 @@ const supply = (name: string, keepsDays: number | null): Part['supplies'][number
   id: name,
   name,
   amount: 100,
+  least: null,
   unit: 'g',
   each: false,
   keepsDays,

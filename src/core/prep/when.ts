@@ -7,7 +7,8 @@ import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 import { dayForEach, tooFull, type Task, type TooFull } from './fit';
 import { allToPrepare, isPrepared, type ToPrepare } from './get-ready';
-import { isCopied, neededIn, plus, type Needed } from './supplies';
+import { lessThere, plus, type SoMuch } from './amount';
+import { isCopied, neededIn, type Needed } from './supplies';
 import { fewestTrips } from './trips';
 
 export interface Planned extends ToPrepare {
@@ -110,11 +111,9 @@ function weekLimits(plan: Plan): (weekFrom: IsoDate) => number {
 }
 
 /** So much of a thing, to be bought in one go. */
-export interface ToBuyOf {
+export interface ToBuyOf extends SoMuch {
   name: string;
   unit: string;
-  /** Null: some of it. */
-  amount: number | null;
   keepsDays: number | null;
   /** The first day it is needed. */
   from: IsoDate;
@@ -155,15 +154,15 @@ function lastShopping(plan: Plan, today: IsoDate, until: IsoDate): IsoDate | und
 }
 
 /** What keeps is bought in one go; what does not, for each day it is needed on, less what is in the house. */
-function inGoes({ name, unit, from, keepsDays, toGet, inHouse, parts }: Needed): ToBuyOf[] {
-  if (keepsDays === null) return [{ name, unit, amount: toGet, keepsDays, from }];
+function inGoes({ name, unit, from, keepsDays, toGet, leastToGet, inHouse, parts }: Needed): ToBuyOf[] {
+  if (keepsDays === null) return [{ name, unit, amount: toGet, least: leastToGet, keepsDays, from }];
   let left = inHouse ?? Infinity;
   return [...groupBy(parts, (p) => p.date)].flatMap(([date, of]): ToBuyOf[] => {
-    const needed = of.reduce<number | null>((sum, p) => plus(sum, p.amount), null);
-    if (needed === null) return [{ name, unit, amount: null, keepsDays, from: date }];
-    const amount = Math.max(0, needed - left);
-    left = Math.max(0, left - needed);
-    return amount ? [{ name, unit, amount, keepsDays, from: date }] : [];
+    const needed = of.reduce<SoMuch>(plus, { amount: null, least: null });
+    if (needed.amount === null) return [{ name, unit, amount: null, least: null, keepsDays, from: date }];
+    const toBuy = lessThere(needed, left);
+    left = Math.max(0, left - needed.amount);
+    return toBuy.amount ? [{ name, unit, ...toBuy, keepsDays, from: date }] : [];
   });
 }
 
@@ -171,6 +170,6 @@ function inGoes({ name, unit, from, keepsDays, toGet, inHouse, parts }: Needed):
 function together(things: readonly ToBuyOf[]): ToBuyOf[] {
   return [...groupBy(things, (t) => `${t.name} ${t.unit}`).values()].map(([first, ...more]) => ({
     ...first,
-    amount: more.reduce((sum, t) => plus(sum, t.amount), first.amount),
+    ...more.reduce<SoMuch>(plus, first),
   }));
 }

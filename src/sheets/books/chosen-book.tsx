@@ -148,18 +148,22 @@ export function ChosenBook({ book: p, readers, left, focused, onPut, onEdit, onB
             {readers
               .filter((r) => p.readers.length > 1 || !reads(r.id))
               .map((r) => (
-                <PlainButton
+                <Toggle
                   key={r.id}
-                  aria-pressed={reads(r.id)}
+                  isOn={reads(r.id)}
                   onPress={() =>
                     onPut(
                       'own',
-                      readers.map((x) => x.id).filter((x) => (x === r.id ? !reads(x) : reads(x))),
+                      toggled(
+                        readers.map((x) => x.id),
+                        p.readers.map((x) => x.id),
+                        r.id,
+                      ),
                     )
                   }
                 >
-                  {reads(r.id) ? `✓ ${r.name}` : r.name}
-                </PlainButton>
+                  {r.name}
+                </Toggle>
               ))}
           </Doings>
         ) : null}
@@ -173,32 +177,68 @@ export function ChosenBook({ book: p, readers, left, focused, onPut, onEdit, onB
   );
 }
 
-/** How a book that leads the unit is read; beside another that leads it, each can be for other readers. */
+/** How a book that leads the unit is read; beside another that leads it, each can be for others. */
 function HowRead({ book: p, readers, onPut }: Pick<Props, 'book' | 'readers' | 'onPut'>) {
-  const alone = p.read === 'alone';
-  const reads = (childId: string): boolean => alone && p.readers.some((r) => r.id === childId);
+  const named = p.readers.map((r) => r.id);
+  const able = p.facts.children
+    .filter((c) => c.read === 'fits' || c.read === 'stretch')
+    .map((c) => c.childId);
+  const put = (read: SpineRead, childIds: readonly string[]): void =>
+    onPut('spine', childIds.length === readers.length ? [] : childIds, read);
+  const ways: [SpineRead, string, readonly string[]][] = [
+    ['aloud', 'aloud', p.read === 'alone' ? [] : named],
+    ['alone', 'by children alone', able],
+    ['beforehand', 'only by me, before the lesson', []],
+  ];
   return (
-    <Doings role="group" aria-label="How it is read">
-      <Quiet as="span">It is read</Quiet>
-      <PlainButton aria-pressed={p.read === 'aloud'} onPress={() => onPut('spine', [], 'aloud')}>
-        {p.read === 'aloud' ? '✓ ' : ''}aloud, to everyone
-      </PlainButton>
-      {readers.map((r) => {
-        const others = readers.map((x) => x.id).filter((x) => (x === r.id ? !reads(x) : reads(x)));
-        return (
-          <PlainButton
-            key={r.id}
-            aria-pressed={reads(r.id)}
-            onPress={() => onPut('spine', others, others.length ? 'alone' : 'aloud')}
-          >
-            {reads(r.id) ? '✓ ' : ''}by {r.name} alone
-          </PlainButton>
-        );
-      })}
-      <PlainButton aria-pressed={p.read === 'beforehand'} onPress={() => onPut('spine', [], 'beforehand')}>
-        {p.read === 'beforehand' ? '✓ ' : ''}only by me, before the lesson
-      </PlainButton>
-    </Doings>
+    <>
+      <Doings role="group" aria-label="How it is read">
+        <Quiet as="span">It is read</Quiet>
+        {ways.map(([read, does, childIds]) => (
+          <Toggle key={read} isOn={p.read === read} onPress={() => put(read, childIds)}>
+            {does}
+          </Toggle>
+        ))}
+      </Doings>
+      {p.read === 'beforehand' || readers.length < 2 ? null : (
+        <Doings role="group" aria-label={p.read === 'aloud' ? 'Who listens' : 'Who reads it'}>
+          <Quiet as="span">{p.read === 'aloud' ? 'Who listens' : 'Who reads it'}</Quiet>
+          <Toggle isOn={!named.length} onPress={() => put(p.read, [])}>
+            everyone
+          </Toggle>
+          {readers.map(({ id, name }) => (
+            <Toggle
+              key={id}
+              isOn={named.includes(id)}
+              onPress={() =>
+                put(
+                  p.read,
+                  toggled(
+                    readers.map((r) => r.id),
+                    named,
+                    id,
+                  ),
+                )
+              }
+            >
+              {name}
+            </Toggle>
+          ))}
+        </Doings>
+      )}
+    </>
+  );
+}
+
+/** Those who are chosen once one more is, or is no more; in the order of all. */
+const toggled = (all: readonly string[], chosen: readonly string[], id: string): string[] =>
+  all.filter((x) => (x === id ? !chosen.includes(x) : chosen.includes(x)));
+
+function Toggle({ isOn, onPress, children }: { isOn: boolean; onPress: () => void; children: string }) {
+  return (
+    <PlainButton aria-pressed={isOn} onPress={onPress}>
+      {isOn ? `✓ ${children}` : children}
+    </PlainButton>
   );
 }
 

@@ -174,7 +174,7 @@ function Spine({
         onKeyDown={(e) => {
           onKeyDown(e as unknown as KeyboardEvent<HTMLElement>);
         }}
-        aria-label={`${p.book.title}${readBy(p.readers)}`}
+        aria-label={`${p.book.title}${readBy(p)}`}
         style={{ width: faint ? 14 : thickness(p.book.pages) }}
       >
         {faint ? (
@@ -194,11 +194,13 @@ function Spine({
   );
 }
 
-/** `, Ottilie and Bram read it` */
-const readBy = (readers: readonly { name: string }[]): string =>
-  readers.length
-    ? `, ${inAList(readers.map((r) => r.name))} ${readers.length === 1 ? 'reads' : 'read'} it`
-    : '';
+/** `, Ottilie and Bram read it`, `, Junia listens` */
+function readBy({ role, read, readers }: Pick<PulledBook, 'role' | 'read' | 'readers'>): string {
+  if (!readers.length) return '';
+  const [one, several] =
+    role === 'spine' && read === 'aloud' ? ['listens', 'listen'] : ['reads it', 'read it'];
+  return `, ${inAList(readers.map((r) => r.name))} ${readers.length === 1 ? one : several}`;
+}
 
 const Row = styled.div`
   display: flex;

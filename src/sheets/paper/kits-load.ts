@@ -1,7 +1,7 @@
 import { customsNow } from '../frame/customs-load';
 import { shortDate } from '@/core/calendar/dates';
 import { kitsOf } from '@/core/prep/kits';
-import { amountIn } from '@/core/prep/units';
+import { amountIn } from '@/core/prep/amount';
 import { load, param, type SearchParams } from '../frame/load';
 import { SIZES, type Size } from './size';
 
@@ -35,9 +35,7 @@ export async function loadKits(params: SearchParams): Promise<KitsView> {
       title,
       on: `for ${shortDate(on)}`,
       place,
-      contents: contents.map((c) =>
-        [c.name, amountIn(c.amount, c.unit, measures)].filter(Boolean).join(', '),
-      ),
+      contents: contents.map((c) => [c.name, amountIn(c, c.unit, measures)].filter(Boolean).join(', ')),
       beside,
       hasKey,
     })),

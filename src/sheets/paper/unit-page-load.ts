@@ -11,7 +11,7 @@ import { childName, count, inAList } from '@/core/plan/called';
 import { booksById, groupBy, isFor, lessonsOf } from '@/core/plan/lookup';
 import { OWN_WORK_KINDS } from '@/core/plan/words';
 import { customsOf } from '@/core/calendar/customs';
-import { amountIn } from '@/core/prep/units';
+import { amountIn } from '@/core/prep/amount';
 import { neededIn } from '@/core/prep/supplies';
 import type { Child, Plan, Pull, Role } from '@/core/plan/plan';
 import type { Unit } from '@/core/plan/unit';
@@ -194,7 +194,7 @@ function withWhat(plan: Plan, unit: Unit): Block[] {
     },
     {
       title: 'To have',
-      lines: [needed.map((n) => `${n.name} ${amountIn(n.amount, n.unit, measures)}`.trim()).join(', ')],
+      lines: [needed.map((n) => `${n.name} ${amountIn(n, n.unit, measures)}`.trim()).join(', ')],
     },
     {
       title: 'With care',
@@ -206,8 +206,8 @@ function withWhat(plan: Plan, unit: Unit): Block[] {
 /** How a spine is read, where it is not aloud to everyone. */
 function readHow(pull: Pull, children: readonly Child[]): string {
   if (isReadBeforehand(pull)) return ' (read beforehand)';
-  if (!isReadAlone(pull)) return '';
   const readers = children.filter((c) => pull.childIds.includes(c.id)).map((c) => c.name);
+  if (!isReadAlone(pull)) return readers.length ? ` (aloud to ${inAList(readers)})` : '';
   return readers.length ? ` (${inAList(readers)}, alone)` : ' (read alone)';
 }
 

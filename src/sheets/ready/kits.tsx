@@ -6,7 +6,7 @@ import { shortDate } from '@/core/calendar/dates';
 import { inAList } from '@/core/plan/called';
 import type { Counted, Kit } from '@/core/prep/kits';
 import { useCustoms } from '@/kit/locale';
-import { amountIn } from '@/core/prep/units';
+import { amountIn } from '@/core/prep/amount';
 import { Button, PlainButton } from '@/kit/button';
 import { Choose } from '@/kit/choose';
 import { Checkbox, NumberField, TextField } from '@/kit/field';
@@ -122,9 +122,7 @@ function KitForm({ kit, onClose }: { kit: Kit; onClose: () => void }) {
     >
       <Quiet>
         {[
-          ...kit.contents.map((c) =>
-            [c.name, amountIn(c.amount, c.unit, measures)].filter(Boolean).join(' '),
-          ),
+          ...kit.contents.map((c) => [c.name, amountIn(c, c.unit, measures)].filter(Boolean).join(' ')),
           ...kit.beside,
         ].join(' · ')}
       </Quiet>

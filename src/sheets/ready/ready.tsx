@@ -7,7 +7,7 @@ import { count } from '@/core/plan/called';
 import { groupBy } from '@/core/plan/lookup';
 import type { Needed } from '@/core/prep/supplies';
 import type { Measures } from '@/core/calendar/customs';
-import { amountIn } from '@/core/prep/units';
+import { amountIn } from '@/core/prep/amount';
 import { useCustoms } from '@/kit/locale';
 import type { Shortage } from '@/core/prep/when';
 import { Choose } from '@/kit/choose';
@@ -109,10 +109,14 @@ export function ReadySheet(view: ReadyView) {
                     {s.name}
                     <Quiet>{forWhat(s)}</Quiet>
                   </th>
-                  <td>{amountOf(s.amount, s.unit, 'some', measures)}</td>
-                  <td>{s.inHouse === null ? 'enough' : amountOf(s.inHouse, s.unit, '', measures)}</td>
+                  <td>{amountIn(s, s.unit, measures) || 'some'}</td>
                   <td>
-                    <b>{s.toGet === 0 ? 'nothing' : amountOf(s.toGet, s.unit, 'some', measures)}</b>
+                    {s.inHouse === null
+                      ? 'enough'
+                      : amountIn({ amount: s.inHouse, least: null }, s.unit, measures)}
+                  </td>
+                  <td>
+                    <b>{toGetText(s, measures)}</b>
                   </td>
                   <td>{shortDate(s.from)}</td>
                 </tr>
@@ -173,8 +177,10 @@ function Preparation({ p, today }: { p: Preparing; today: string }) {
   );
 }
 
-const amountOf = (amount: number | null, unit: string, otherwise: string, measures: Measures): string =>
-  amount === null ? otherwise : amountIn(amount, unit, measures);
+function toGetText({ toGet, leastToGet, unit }: Needed, measures: Measures): string {
+  if (toGet === 0) return 'nothing';
+  return amountIn({ amount: toGet, least: leastToGet }, unit, measures) || 'some';
+}
 
 function minutesLeft(of: readonly Preparing[]): string {
   const left = of.filter((p) => !p.isReady).reduce((sum, p) => sum + p.minutes, 0);

@@ -3,7 +3,7 @@
 import styled from 'styled-components';
 import { shortDate } from '@/core/calendar/dates';
 import { count } from '@/core/plan/called';
-import { amountIn } from '@/core/prep/units';
+import { amountIn } from '@/core/prep/amount';
 import { useCustoms } from '@/kit/locale';
 import type { Trip } from '@/core/prep/when';
 import { Checkbox } from '@/kit/field';
@@ -45,7 +45,12 @@ export function ToBuy({ view }: { view: ReadyView }) {
         <Way $late={false}>
           <b>Got today</b>
           {got.map((thing, i) => (
-            <Thing key={`${thing.name} ${i}`} thing={{ ...thing, keepsDays: null }} today={today} isGot />
+            <Thing
+              key={`${thing.name} ${i}`}
+              thing={{ ...thing, least: null, keepsDays: null }}
+              today={today}
+              isGot
+            />
           ))}
         </Way>
       ) : null}
@@ -55,17 +60,17 @@ export function ToBuy({ view }: { view: ReadyView }) {
 }
 
 function Thing({
-  thing: { name, amount, unit, keepsDays },
+  thing: { name, amount, least, unit, keepsDays },
   today,
   isGot = false,
 }: {
-  thing: Pick<Trip['things'][number], 'name' | 'amount' | 'unit' | 'keepsDays'>;
+  thing: Omit<Trip['things'][number], 'from'>;
   today: string;
   isGot?: boolean;
 }) {
   const { act } = useAct();
   const { measures } = useCustoms();
-  const so = amount === null ? '' : amountIn(amount, unit, measures);
+  const so = amountIn({ amount, least }, unit, measures);
   return (
     <span>
       <Checkbox

@@ -40,7 +40,10 @@ export function Household({ pantry, kinds }: Pick<SetupView, 'pantry' | 'kinds'>
 function Pantry({ pantry }: Pick<SetupView, 'pantry'>) {
   const { act } = useAct();
   const form = useForm({
-    things: suppliesText(pantry.map((t) => ({ ...t, each: false, keepsDays: null }))).replaceAll('; ', '\n'),
+    things: suppliesText(pantry.map((t) => ({ ...t, least: null, each: false, keepsDays: null }))).replaceAll(
+      '; ',
+      '\n',
+    ),
   });
   const read = readSupplies(form.value.things, true);
   return (

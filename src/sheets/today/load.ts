@@ -1,5 +1,5 @@
 import { isReadAlone, isReadBeforehand } from '@/core/books/readers';
-import { childName } from '@/core/plan/called';
+import { childName, inAList } from '@/core/plan/called';
 import { schoolDays, whyClosed } from '@/core/calendar/school-days';
 import { longDate, shortDate } from '@/core/calendar/dates';
 import { ageOn } from '@/core/plan/age';
@@ -141,7 +141,10 @@ export async function loadToday(params: SearchParams): Promise<TodayView> {
         const line = { title: book.title, pages: pagesText(u).replace(/^, /, ''), role: pull.role };
         const readers = plan.children.filter((c) => pull.childIds.includes(c.id));
         // What several children read on their own is a line for each: each has read so much of it.
-        if (!isReadAlone(pull) || !readers.length) return [{ ...line, reader: '' }];
+        if (!isReadAlone(pull) || !readers.length)
+          return [
+            { ...line, reader: readers.length ? `aloud to ${inAList(readers.map((c) => c.name))}` : '' },
+          ];
         return readers.map((child) => ({
           ...line,
           reader: child.name,

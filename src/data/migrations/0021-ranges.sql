@@ -1,0 +1,2 @@
+-- Of a supply the least that will do can be said, "2 to 3 skeins". It stands in the text of the supplies, so that no column
+-- changes; a Hausplan that does not know of it does not open the store.
