@@ -19,7 +19,7 @@ export function aMaterial(over: Partial<Material> = {}): Material {
     things: ['shears', 'fleece', 'wool'],
     others: { words: ['mordant', 'whorl', 'vat', 'carding'], due: 2 },
     sources: [],
-    question: '',
+    question: null,
     questions: [],
     objectives: [],
     hasLabels: true,

@@ -2,7 +2,6 @@
 import { customsOf } from '../calendar/customs';
 import { spelt } from '../calendar/spelling';
 import { ageOn } from '../plan/age';
-import { once, onceOf, sameList } from '../plan/once';
 import { cautionsFor } from '../cautions/match';
 import { pagesText, readingMinutes, usesRead } from '../books/reading';
 import type { Rung, Skill } from '../plan/measures';
@@ -16,7 +15,9 @@ import { writerOf, type Writer } from './handwriting';
 import { isLadderKind, KINDS_OF_WORK, recast, SHOWN_BY, type Asked, type WorkKind } from './kinds';
 import { isToldAsWell, isWritten, saidVersion, WRITES_MORE_FROM } from './said';
 import { keptBusy } from './kept-busy';
+import { once, sameList } from '../plan/once';
 import { materialOf } from './material';
+import { turns } from './turns';
 import { joins } from './small';
 import { moved, rungOf } from '../plan/rungs';
 import type { Teaching, Turn } from './together';
@@ -274,12 +275,18 @@ export const assignments = once((plan: Plan): Assignment[] => {
   );
   const { versionOf } = ladderOf(plan);
   const made: Assignment[] = [];
-  const placeOf = places(plan);
+  const turn = turns(plan);
   const inLesson = groupBy(plan.parts, (p) => p.lessonId ?? '');
   for (const part of plan.parts) {
     const { lesson, unit } = homeOf(part);
     if (!isLadderKind(part.kind) || !lesson || !unit) continue;
-    const from = { part, lesson, beside: inLesson.get(lesson.id)!, place: placeOf(lesson), world };
+    const from = {
+      part,
+      lesson,
+      beside: inLesson.get(lesson.id)!,
+      turn: JSON.stringify(turn(lesson)),
+      world,
+    };
     for (const child of workers(part, unit, plan.children)) {
       const was = before.get(assignmentKey(part.id, child.id));
       if (was && done.get(part.id)?.some((m) => m.childId === null || m.childId === child.id)) made.push(was);
@@ -307,27 +314,10 @@ interface MadeFrom {
   lesson: Lesson;
   /** The parts of the lesson: what else is written in it. */
   beside: readonly Part[];
-  /** Where the lesson stands in its unit. */
-  place: string;
+  /** The lesson's turn among those of its unit. */
+  turn: string;
   world: World;
 }
-
-/** Where each lesson stands among those of its unit, and among those that share its passage. */
-const places = onceOf<Plan, 'lessons', (lesson: Lesson) => string>(['lessons'], (plan) => {
-  const found = new Map<string, string>();
-  for (const lessons of groupBy(
-    plan.lessons.filter((l) => !l.leftOut),
-    (l) => l.unitId,
-  ).values()) {
-    const sharing = lessons.filter((l) => !l.passage.trim()).length;
-    let before = 0;
-    lessons.forEach((l, i) => {
-      found.set(l.id, `${i} ${before} ${sharing}`);
-      if (!l.passage.trim()) before++;
-    });
-  }
-  return (lesson) => found.get(lesson.id) ?? '';
-});
 
 /** What each assignment was made from: while that is the same, it need not be made again. */
 const madeFrom = new WeakMap<Assignment, MadeFrom>();
@@ -339,7 +329,7 @@ function isMadeFrom(assignment: Assignment, now: MadeFrom): boolean {
     now.part.kind !== 'teaching' &&
     was?.part === now.part &&
     was.lesson === now.lesson &&
-    was.place === now.place &&
+    was.turn === now.turn &&
     was.beside.length === now.beside.length &&
     was.beside.every((p, i) => p === now.beside[i]) &&
     was.world === now.world

@@ -169,7 +169,7 @@ function noteOn(
   writer: Writer,
 ): string {
   if (text !== asked)
-    return `All ${count(wordCount(asked), 'word')} would take ${minutesFor(asked, writer)} min of writing, more than the ${writer.stretch} min that suit this age. Offered: the first ${count(wordCount(text), 'word')}.`;
+    return `All ${count(wordCount(asked), 'word')} would take ${minutesFor(asked, writer)} min, more than the ${writer.stretch} min that suit this age. Offered: the first ${count(wordCount(text), 'word')}.`;
   if (minutesFor(text, writer) > writer.stretch)
     return evenOne(
       rung === 2 ? 'phrase' : isVerse(passage) ? 'line' : 'sentence',

@@ -70,7 +70,11 @@ const material: fc.Arbitrary<Material> = fc
     ),
     objectives: fc.subarray(['Name three dyes', 'Explain why alum holds', 'Students will draw a vat']),
     place: fc.nat(20),
-    question: fc.constantFrom('', 'Why does blue come last?'),
+    question: fc.constantFrom(
+      null,
+      { text: 'Why does blue come last?', isOfLesson: true },
+      { text: 'Who was the first dyer?', isOfLesson: false },
+    ),
   })
   .map((m) =>
     aMaterial({
@@ -267,7 +271,7 @@ describe('amounts, whatever the family asks for', () => {
       copying: 3,
       'tell-back': 19,
       notebook: 10,
-      booklet: 26,
+      booklet: 6,
       'word-list': 4,
       labels: 25,
     };

@@ -1,11 +1,11 @@
 /** What a lesson gives the ladder to work with: its text, its words, what there is to look things up in, its questions. */
-import { tellingWords } from '../books/fit';
 import { booksById, byId, groupBy } from '../plan/lookup';
-import type { Lesson, Part, RecallPrompt } from '../plan/lesson';
+import type { Lesson, RecallPrompt } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
-import type { Question, Unit } from '../plan/unit';
+import type { Unit } from '../plan/unit';
 import { easiestFirst } from './objectives';
 import { isVerse } from './text-pieces';
+import { turns, type Asked } from './turns';
 
 export interface Material {
   /** What a lesson is about, as it stands in a wording: “Carding and combing”. */
@@ -31,8 +31,8 @@ export interface Material {
   traced: string[];
   /** Titles of the books on the lesson, in the order of the plan. */
   sources: string[];
-  /** A question of the children's own that is still open, nearest to the lesson; empty where there is none. */
-  question: string;
+  /** A question of the children's own to look up here; null where there is none for the lesson. */
+  question: Asked | null;
   /**
    * Questions for a quiz, in an easy and a hard form with the answer: what is left for recall, then what the lesson's
    * words mean.
@@ -72,7 +72,7 @@ function wordsIn(text: string, known: ReadonlySet<string>): string[] {
 const namesIn = (text: string): Set<string> =>
   new Set([...text.matchAll(/(?<=\p{Ll}[,;]? )\p{Lu}\p{Ll}+/gu)].map((m) => m[0]));
 
-const question = (word: string, meaning: string): Omit<RecallPrompt, 'id'> => ({
+const meaningOf = (word: string, meaning: string): Omit<RecallPrompt, 'id'> => ({
   easy: `What is meant by “${word}”?`,
   hard: `Use “${word}” in a sentence that shows what it means.`,
   answer: meaning,
@@ -86,28 +86,13 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
   const uses = groupBy(plan.uses, (u) => u.lessonId);
   const objectives = byId(plan.objectives);
   const parts = groupBy(plan.parts, (p) => p.lessonId ?? '');
-  const asked = groupBy(
-    plan.questions.filter((q) => !q.answer),
-    (q) => q.unitId,
-  );
-  const lessons = groupBy(
-    plan.lessons.filter((l) => !l.leftOut),
-    (l) => l.unitId,
-  );
+  const turn = turns(plan);
   return (lesson, unit) => {
     const known = made.get(lesson.id);
     if (known) return known;
-    const others = lessons.get(unit.id) ?? [];
-    const place = Math.max(0, others.indexOf(lesson));
+    const { place, of, walk, learning, question } = turn(lesson);
     const own = lesson.passage.trim();
     const passage = own || unit.passage.trim();
-    const sharing = others.filter((l) => !l.passage.trim());
-    const learning = isVerse(own) ? [lesson] : others.filter((l) => !isVerse(l.passage.trim()));
-    // Of lessons that go through the same text, those in which it is copied or learnt, where this is one of them.
-    const withPart = (kind: Part['kind'], all: readonly Lesson[]): readonly Lesson[] => {
-      const having = all.filter((l) => parts.get(l.id)?.some((p) => p.kind === kind));
-      return having.includes(lesson) ? having : all;
-    };
     const memory = unit.memoryWork.map((m) => m.text.trim()).filter(Boolean);
     const topics = lesson.topics.map((t) => t.title);
     const about = [lesson.title, ...topics].join('\n');
@@ -116,14 +101,14 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
     const here = [about, lesson.objective, own].join('\n').toLowerCase();
     const named = teaches.filter((w) => here.includes(w.toLowerCase()));
     const unnamed = teaches.filter((w) => !named.includes(w));
-    const due = Math.max(LEAST_DUE, Math.ceil(unnamed.length / Math.max(1, others.length)));
+    const due = Math.max(LEAST_DUE, Math.ceil(unnamed.length / Math.max(1, of)));
     const material: Material = {
       topic: lesson.title,
       place,
       passage,
-      walk: placeAmong(lesson, withPart('copying', own ? [lesson] : sharing)),
+      walk,
       byHeart: memory.length ? memory.join('\n\n') : ([own, unit.passage.trim()].find(isVerse) ?? ''),
-      learning: placeAmong(lesson, withPart('memory', memory.length ? others : learning)),
+      learning,
       // A word the unit teaches belongs to a lesson that names it; the others come in turn, so that none is left out.
       words: [...named, ...wordsIn(about, names)],
       things: [...named, ...wordsIn(topics.join('\n'), names)],
@@ -131,12 +116,12 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
       beginners: wordsIn(passage, names),
       traced: `${teaches.join(' ')} ${unit.passage}`.match(/\p{L}+/gu) ?? [],
       sources: [...new Set((uses.get(lesson.id) ?? []).map((u) => bookOf.get(u.pullId)!))],
-      question: nearest(asked.get(unit.id) ?? [], about, place),
+      question,
       questions: [
         ...lesson.recall.filter((r) => r.easy || r.hard),
         ...unit.vocabulary
           .filter((v) => v.meaning && isNamedIn(lesson, v.word))
-          .map((v) => question(v.word, v.meaning)),
+          .map((v) => meaningOf(v.word, v.meaning)),
       ],
       objectives: easiestFirst(lesson.objectiveIds.flatMap((id) => objectives.get(id)?.wording ?? [])),
       hasLabels: LABELLED.test(
@@ -148,20 +133,6 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
   };
 }
 
-const placeAmong = (lesson: Lesson, lessons: readonly Lesson[]): { place: number; of: number } => ({
-  place: Math.max(0, lessons.indexOf(lesson)),
-  of: lessons.length,
-});
-
 /** A list from a place on, and round to it again. */
 export const inTurn = <T>(list: readonly T[], place: number): T[] =>
   list.length ? [...list.slice(place % list.length), ...list.slice(0, place % list.length)] : [];
-
-/** The open question that has most to do with a lesson; one after the other where none has. */
-function nearest(questions: readonly Question[], about: string, place: number): string {
-  const here = tellingWords(about);
-  const near = (q: Question): number => [...tellingWords(q.text)].filter((w) => here.has(w)).length;
-  const [best] = [...questions].sort((a, b) => near(b) - near(a));
-  if (!best) return '';
-  return near(best) ? best.text : inTurn(questions, place)[0].text;
-}

@@ -139,7 +139,7 @@ it.each<[LadderKind, string[]]>([
     [
       'Find a picture that belongs to “Colour from the dye pot”, in “The Dyer’s Kettle”',
       'Find the page that belongs to “Colour from the dye pot”, in “The Dyer’s Kettle”, together, and put a mark in it',
-      'Find one thing about “Colour from the dye pot”, in “The Dyer’s Kettle”, and tell it',
+      'Find one thing about “Colour from the dye pot” that is new to you, in “The Dyer’s Kettle”, and tell it',
       'Compare what you find on “Colour from the dye pot”, in “The Dyer’s Kettle”, “Indigo Roads”: where do they differ? Note each page',
     ],
   ],

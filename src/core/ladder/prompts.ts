@@ -4,6 +4,7 @@ import { hasAThen, nounTopics } from './doable';
 import type { Rung } from '../plan/measures';
 import type { Lesson } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
+import { turns } from './turns';
 
 export interface Prompt {
   text: string;
@@ -71,7 +72,11 @@ export function promptsFor(plan: Plan, lesson: Lesson, childId: string, rung: Ru
     }))
     .filter((i) => i.near > 0 || i.alone)
     .sort((a, b) => b.near - a.near || a.at - b.at);
-  const asked = plan.questions.filter((q) => q.unitId === lesson.unitId && !q.answer);
+  const asked = plan.questions.filter((q) => q.unitId === lesson.unitId && !q.answer && near(q.text) > 0);
+  const own = turns(plan)(lesson).question;
+  const questions = [
+    ...new Set([...asked.sort((a, b) => near(b.text) - near(a.text)).map((q) => q.text), own?.text ?? '']),
+  ].filter(Boolean);
   const made = (text: string, from: Prompt['from']): Prompt => ({
     text: text.slice(0, 200),
     rung,
@@ -89,10 +94,7 @@ export function promptsFor(plan: Plan, lesson: Lesson, childId: string, rung: Ru
   };
   return [
     ...ideas.slice(0, 4).map((i, n) => made(ask(i.text, n), 'brainstorm')),
-    ...asked
-      .sort((a, b) => near(b.text) - near(a.text))
-      .slice(0, 2)
-      .map((q) => made(ANSWERS[rung].replace('…', q.text), 'question')),
+    ...questions.slice(0, 2).map((text) => made(ANSWERS[rung].replace('…', text), 'question')),
     ...topics.slice(0, 3).map((t, n) => made(ask(t, n), 'topic')),
   ].slice(0, MOST);
 }

@@ -62,7 +62,7 @@ export function labelsVersion(
   );
   const notes = [
     words.length < asked.length
-      ? `All ${asked.length} labels would take ${writing(asked)} min of writing, more than the ${writer.stretch} min that suit this age. Offered: ${words.length}.`
+      ? `All ${asked.length} labels would take ${writing(asked)} min, more than the ${writer.stretch} min that suit this age. Offered: ${words.length}.`
       : '',
     words.length === asked.length && writing(words) > writer.stretch
       ? evenOne('label', writing(words), writer.stretch)
@@ -109,20 +109,24 @@ export function lookingUpVersion(
       : [];
   const inBooks = [...of, ...others];
   const amount = `in ${inBooks.join(', ')}`;
-  const what = question ? `“${question}”, for “${topic}”` : `“${topic}”`;
-  const wording = wordingFor(
-    sources === null ? 'looking-up' : 'looking-up in so many',
-    rung,
-    {
-      amount,
-      to: `to ${what}`,
-      on: `on ${what}`,
-      one: question ? `an answer to ${what}` : `one thing about ${what}`,
-      two: question ? `two answers to ${what}` : `two things about ${what}`,
-    },
-    material.place,
-    writer.grade,
-  );
+  const place = question?.isOfLesson ? `, for “${topic}”` : ', which is still open';
+  const what = question ? `“${question.text}”${place}` : `“${topic}”`;
+  const wording =
+    sources === null
+      ? wordingFor(
+          question ? 'looking-up of a question' : 'looking-up',
+          rung,
+          { amount, topic, question: question?.text ?? '', place },
+          material.place,
+          writer.grade,
+        )
+      : wordingFor(
+          'looking-up in so many',
+          rung,
+          { amount, on: `on ${what}`, one: question ? `an answer to ${what}` : `one thing about ${what}` },
+          material.place,
+          writer.grade,
+        );
   const asked = LOOKING_UP.minutes[rung] + (rung === 5 ? 10 * (wanted - 2) : 0);
   const minutes = Math.min(asked, Math.max(LOOKING_UP.minutes[1], writer.stretch));
   return {

@@ -54,8 +54,12 @@ export function joined(passage: string, units: readonly string[]): string {
 
 /** Words of a phrase, at least and at most. Own choice. */
 const PHRASE = { least: 2, most: 5 };
-const BEGINS_A_PHRASE =
-  /\s+(?=(?:and|or|but|to|into|in|on|over|under|of|off|with|for|from|by|at|as|so|that|which|who|when|where|while|till|until|through|across|behind|before|after|like)\s)/iu;
+const PREPOSITIONS =
+  'to|into|in|on|over|under|of|off|with|for|from|by|at|as|through|across|behind|before|after|like';
+const BEGINS_A_PHRASE = new RegExp(
+  String.raw`\s+(?=(?:and|or|but|so|that|which|who|when|where|while|till|until|${PREPOSITIONS})\s)`,
+  'iu',
+);
 
 /** Whole phrases of a passage, in its order: what stands between marks, or begins with a joining word. */
 export function phrasesIn(passage: string): string[] {
@@ -77,17 +81,34 @@ export function phrasesIn(passage: string): string[] {
   );
 }
 
-const BEGINS_A_THING = /\s+(?=(?:the|a|an|her|his|its|their|my|our|your|this|that|each|every|all|no)\s)/iu;
+const NAMES_A_THING = /^(?:the|a|an|her|his|its|their|my|our|your|this|that|each|every|all|no)$/iu;
+const IS_PREPOSITION = new RegExp(`^(?:${PREPOSITIONS})$`, 'iu');
+const HELPS =
+  /^(?:has|have|had|is|are|was|were|be|been|will|would|can|could|may|might|must|did|not|never)$/iu;
 
-/** A phrase that is too long, in two where a thing is named nearest to its middle; as it is where there is none. */
+/**
+ * A phrase that is too long, in two nearest to its middle where something is done to a thing that is named; as it is where
+ * there is no such place. What is done stays with what it is done to.
+ */
 function halves(phrase: string): string[] {
   if (wordCount(phrase) <= PHRASE.most) return [phrase];
-  const pieces = phrase.split(BEGINS_A_THING);
-  const cuts = pieces
-    .map((_, i) => [pieces.slice(0, i).join(' '), pieces.slice(i).join(' ')])
+  const words = phrase.split(/\s+/u);
+  const cuts = words
+    .flatMap((word, i) => (i > 0 && NAMES_A_THING.test(word) ? [withWhatIsDone(words, i)] : []))
+    .map((at) => [words.slice(0, at).join(' '), words.slice(at).join(' ')])
     .filter((two) => two.every((half) => wordCount(half) >= PHRASE.least))
     .sort((a, b) => unevenness(a) - unevenness(b));
   return cuts[0] ?? [phrase];
+}
+
+/** Where the words begin that say what is done to the thing named at a place; the thing itself, where it is a second one. */
+function withWhatIsDone(words: readonly string[], thing: number): number {
+  let at = thing - 1;
+  // The word before names a thing itself: “off the hill | the flock came”, and “gave the boy a loaf” in one.
+  if (NAMES_A_THING.test(words[at - 1] ?? ''))
+    return IS_PREPOSITION.test(words[at - 2] ?? '') ? thing : thing - 3;
+  while (HELPS.test(words[at - 1] ?? '')) at--;
+  return at;
 }
 const unevenness = ([a, b]: readonly string[]): number => Math.abs(wordCount(a) - wordCount(b));
 

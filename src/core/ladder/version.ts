@@ -33,4 +33,4 @@ export const nothingTo = (rung: Rung, doing: string, note: string): Version => (
 
 /** Said where not even one of something can be written in one stretch of attention. */
 export const evenOne = (what: string, minutes: number, stretch: number): string =>
-  `Even one ${what} takes ${minutes} min of writing, more than the ${stretch} min that suit this age. Let it be said and write it down for them, or go a rung down.`;
+  `Even one ${what} takes ${minutes} min, more than the ${stretch} min that suit this age. Let it be said and write it down for them, or go a rung down.`;

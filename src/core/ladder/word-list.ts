@@ -168,7 +168,7 @@ export function wordListVersion(
     supplies: rung <= 2 ? 'word cards' : '',
     note:
       list.length < asked.length
-        ? `All ${asked.length} words would take ${writing(asked)} min of writing, more than the ${writer.stretch} min that suit this age. Offered: ${list.length}.`
+        ? `All ${asked.length} words would take ${writing(asked)} min, more than the ${writer.stretch} min that suit this age. Offered: ${list.length}.`
         : writing(list) > writer.stretch
           ? evenOne('word', writing(list), writer.stretch)
           : '',

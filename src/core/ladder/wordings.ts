@@ -117,11 +117,38 @@ export const WORDINGS = {
   },
 
   'looking-up': {
-    1: 'Find a picture that belongs {to}, {amount}',
-    2: 'Find the page that belongs {to}, {amount}, together, and put a mark in it',
-    3: 'Find {one}, {amount}, and tell it',
-    4: 'Find {two}, {amount}, and note the pages',
-    5: 'Compare what you find {on}, {amount}: where do they differ? Note each page',
+    1: [
+      'Find a picture that belongs to “{topic}”, {amount}',
+      'Find a picture of something in “{topic}”, {amount}, and show it to somebody',
+      'Find the picture you like best for “{topic}”, {amount}, and say what is in it',
+    ],
+    2: [
+      'Find the page that belongs to “{topic}”, {amount}, together, and put a mark in it',
+      'Find “{topic}” by its pictures or its headings, {amount}, together, and say what is there',
+    ],
+    3: [
+      'Find one thing about “{topic}” that is new to you, {amount}, and tell it',
+      'Find one thing about “{topic}” that surprises you, {amount}, and tell it',
+      'Find what somebody who never heard of “{topic}” should know first, {amount}, and tell it',
+    ],
+    4: [
+      'Find two things about “{topic}” that are new to you, {amount}, and note the pages',
+      'Find two things about “{topic}” that surprise you, {amount}, and note the pages',
+      'Find one thing about “{topic}” and how anybody knows it, {amount}, and note the pages',
+    ],
+    5: [
+      'Compare what you find on “{topic}”, {amount}: where do they differ? Note each page',
+      'Compare what you find on “{topic}”, {amount}: what does each leave out? Note each page',
+      'Compare what you find on “{topic}”, {amount}: what do all of them say, what only one? Note each page',
+    ],
+  },
+  /** A question of the children’s own. */
+  'looking-up of a question': {
+    1: 'Find a picture that belongs to “{question}”{place}, {amount}',
+    2: 'Find the page that belongs to “{question}”{place}, {amount}, together, and put a mark in it',
+    3: 'Find an answer to “{question}”{place}, {amount}, and tell it',
+    4: 'Find two answers to “{question}”{place}, {amount}, and note the pages',
+    5: 'Compare what you find on “{question}”{place}, {amount}: where do they differ? Note each page',
   },
   /** With so many sources as the family asks for. */
   'looking-up in so many': {
@@ -250,6 +277,11 @@ export const WORDINGS = {
 /**
  * What is asked beyond the fifth rung as the grades go up: of 12, 14 and 16 not the same. Said after the wording.
  */
+const SOURCES_WEIGHED = [
+  { grade: 10, also: '. Who wrote them, for whom, and what for?' },
+  { grade: 8, also: '. Which is to be trusted more, and why?' },
+];
+
 const BEYOND: Partial<Record<keyof typeof WORDINGS, readonly { grade: number; also: string }[]>> = {
   copying: [
     { grade: 10, also: '; note what the choice of words does' },
@@ -287,10 +319,8 @@ const BEYOND: Partial<Record<keyof typeof WORDINGS, readonly { grade: number; al
     { grade: 10, also: '; one flap for what is disputed' },
     { grade: 8, also: '; one flap for a figure, with its source' },
   ],
-  'looking-up': [
-    { grade: 10, also: '. Who wrote them, for whom, and what for?' },
-    { grade: 8, also: '. Which is to be trusted more, and why?' },
-  ],
+  'looking-up': SOURCES_WEIGHED,
+  'looking-up of a question': SOURCES_WEIGHED,
   'own-reading': [
     { grade: 10, also: '; note one claim, and how it could be tested' },
     { grade: 8, also: '; copy out one sentence that carries the rest' },

@@ -22,10 +22,17 @@ export interface Offer {
   tooLong?: { asked: number; minutes: number; stretch: number };
 }
 
-/** As many of the sentences asked for as a child of this age and hand can find and write in one stretch. */
-export function offeredSentences(asked: number, writer: Pick<Writer, 'rate' | 'grade' | 'stretch'>): Offer {
+/**
+ * As many of the sentences asked for as a child of this age and hand can find and write in one stretch.
+ * @param beside minutes that are drawn beside each
+ */
+export function offeredSentences(
+  asked: number,
+  writer: Pick<Writer, 'rate' | 'grade' | 'stretch'>,
+  beside = 0,
+): Offer {
   const { stretch } = writer;
-  const writing = (n: number): number => minutesToCompose(n, writer);
+  const writing = (n: number): number => minutesToCompose(n, writer) + n * beside;
   let sentences = asked;
   while (writing(sentences) > stretch && sentences > 1) sentences--;
   return {
@@ -39,7 +46,7 @@ export function offeredSentences(asked: number, writer: Pick<Writer, 'rate' | 'g
 export const unrealistic = (offer: Offer, what = 'sentence'): string => {
   if (!offer.tooLong) return '';
   if (offer.tooLong.asked === 1) return evenOne(what, offer.tooLong.minutes, offer.tooLong.stretch);
-  return `${count(offer.tooLong.asked, what)} would take ${offer.tooLong.minutes} min of writing, more than the ${offer.tooLong.stretch} min that suit this age. Offered: ${offer.sentences}.`;
+  return `${count(offer.tooLong.asked, what)} would take ${offer.tooLong.minutes} min, more than the ${offer.tooLong.stretch} min that suit this age. Offered: ${offer.sentences}.`;
 };
 
 /**
@@ -112,11 +119,12 @@ export function bookletVersion(
 /** Flaps that fit into a stretch: on rung 4 each has a small drawing as well, on 5 a question and its answer. */
 function flapsOffered(asked: number, rung: Rung, writer: Writer): Offer {
   const each = rung === 5 ? 2 : 1;
-  const offer = offeredSentences(asked * each, writer);
+  const drawing = rung === 4 ? 1 : 0;
+  const offer = offeredSentences(asked * each, writer, drawing);
   const flaps = Math.max(1, Math.floor(offer.sentences / each));
   return {
     sentences: flaps,
-    minutes: minutesToCompose(flaps * each, writer) + (rung === 4 ? flaps : 0),
+    minutes: minutesToCompose(flaps * each, writer) + drawing * flaps,
     tooLong: offer.tooLong && { ...offer.tooLong, asked },
   };
 }

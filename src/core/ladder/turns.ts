@@ -1,0 +1,126 @@
+/**
+ * What the lessons of a unit share out among them: the text that is gone through, what is learnt by heart, the children’s
+ * own questions.
+ */
+import { tellingWords } from '../books/fit';
+import { groupBy } from '../plan/lookup';
+import type { Lesson, Part } from '../plan/lesson';
+import { onceOf } from '../plan/once';
+import type { Plan } from '../plan/plan';
+import type { Question } from '../plan/unit';
+import { isVerse } from './text-pieces';
+
+/** A question of the children's own that is still open; of the lesson itself, or one that no lesson answers. */
+export interface Asked {
+  text: string;
+  isOfLesson: boolean;
+}
+
+export interface Turn {
+  /** Where the lesson stands in its unit, from 0, and of how many; what rotates goes by it. */
+  place: number;
+  of: number;
+  /** The place of the lesson among those in which the same passage is copied. */
+  walk: Place;
+  /** The place of the lesson among those that learn the same. */
+  learning: Place;
+  /** The question to look up in it; null where there is none for it. */
+  question: Asked | null;
+}
+
+interface Place {
+  place: number;
+  of: number;
+}
+
+const NONE: Turn = {
+  place: 0,
+  of: 0,
+  walk: { place: 0, of: 0 },
+  learning: { place: 0, of: 0 },
+  question: null,
+};
+
+/** The turn of each lesson that is not left out. */
+export const turns = onceOf<
+  Plan,
+  'lessons' | 'parts' | 'questions' | 'units',
+  (lesson: Pick<Lesson, 'id'>) => Turn
+>(['lessons', 'parts', 'questions', 'units'], (plan) => {
+  const kinds = new Map<string, Set<Part['kind']>>();
+  for (const { lessonId, kind } of plan.parts)
+    if (lessonId !== null) kinds.set(lessonId, (kinds.get(lessonId) ?? new Set<Part['kind']>()).add(kind));
+  const has = (lesson: Lesson, kind: Part['kind']): boolean => kinds.get(lesson.id)?.has(kind) ?? false;
+  // Of lessons that go through the same text, those in which it is copied or learnt, where this is one of them.
+  const among = (lesson: Lesson, all: readonly Lesson[], kind: Part['kind']): Place => {
+    const having = all.filter((l) => has(l, kind));
+    return placeAmong(lesson, having.includes(lesson) ? having : all);
+  };
+  const open = groupBy(
+    plan.questions.filter((q) => !q.answer),
+    (q) => q.unitId,
+  );
+  const memorised = new Set(
+    plan.units.flatMap((u) => (u.memoryWork.some((m) => m.text.trim()) ? [u.id] : [])),
+  );
+  const found = new Map<string, Turn>();
+  const lessonsOf = groupBy(
+    plan.lessons.filter((l) => !l.leftOut),
+    (l) => l.unitId,
+  );
+  for (const [unitId, lessons] of lessonsOf) {
+    const sharing = lessons.filter((l) => !l.passage.trim());
+    const withoutVerse = lessons.filter((l) => !isVerse(l.passage.trim()));
+    const asked = askedIn(open.get(unitId) ?? [], lessons, (l) => has(l, 'looking-up'));
+    const learn = (lesson: Lesson): readonly Lesson[] => {
+      if (memorised.has(unitId)) return lessons;
+      return isVerse(lesson.passage.trim()) ? [lesson] : withoutVerse;
+    };
+    lessons.forEach((lesson, place) =>
+      found.set(lesson.id, {
+        place,
+        of: lessons.length,
+        walk: among(lesson, lesson.passage.trim() ? [lesson] : sharing, 'copying'),
+        learning: among(lesson, learn(lesson), 'memory'),
+        question: asked.get(lesson.id) ?? null,
+      }),
+    );
+  }
+  return (lesson) => found.get(lesson.id) ?? NONE;
+});
+
+const placeAmong = (lesson: Lesson, lessons: readonly Lesson[]): Place => ({
+  place: Math.max(0, lessons.indexOf(lesson)),
+  of: lessons.length,
+});
+
+/**
+ * Which open question is looked up in which lesson: the one that has most to do with it, those in turn that have as much.
+ * A question that has to do with no lesson is asked once, where none of the others is, one after the other.
+ */
+function askedIn(
+  questions: readonly Question[],
+  lessons: readonly Lesson[],
+  isLookedUpIn: (lesson: Lesson) => boolean,
+): Map<string, Asked> {
+  const asked = new Map<string, Asked>();
+  if (!questions.length) return asked;
+  const words = questions.map((q) => tellingWords(q.text));
+  const times = questions.map(() => 0);
+  for (const lesson of lessons) {
+    const here = tellingWords([lesson.title, ...lesson.topics.map((t) => t.title)].join('\n'));
+    const near = words.map((of) => [...of].filter((w) => here.has(w)).length);
+    const most = Math.max(...near);
+    if (!most) continue;
+    const [best] = near.flatMap((n, i) => (n === most ? [i] : [])).sort((a, b) => times[a] - times[b]);
+    times[best]++;
+    asked.set(lesson.id, { text: questions[best].text, isOfLesson: true });
+  }
+  const lookedUp = lessons.filter(isLookedUpIn);
+  const free = (lookedUp.length ? lookedUp : lessons).filter((l) => !asked.has(l.id));
+  questions
+    .filter((_, i) => !times[i])
+    .slice(0, free.length)
+    .forEach((q, i) => asked.set(free[i].id, { text: q.text, isOfLesson: false }));
+  return asked;
+}
