@@ -226,7 +226,10 @@ export const ladderOf = once((plan: Plan): Ladder => {
     const joined = Math.min(minutes, how.minutes);
     return {
       version: { minutes: joined },
-      note: joined < minutes ? `Joins for ${joined} min; then beside it: ${own}.` : '',
+      note:
+        joined < minutes
+          ? `Joins for ${joined} min; then beside it: ${own}${/[.?!]$/.test(own) ? '' : '.'}`
+          : '',
     };
   };
   const { spelling } = customsOf(plan);

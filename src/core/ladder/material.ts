@@ -25,7 +25,7 @@ export interface Material {
   beginners: string[];
   /** What of it can be pointed at, labelled or named on a flap: words the unit teaches, and topics. */
   things: string[];
-  /** The other words the unit teaches, the ones whose turn it is here first, and how many of them are. */
+  /** The other words the unit teaches, and how many of them have their turn in a lesson. */
   others: { words: string[]; due: number };
   /** Words to be traced, the same for all lessons of a unit, so that each comes once before any comes again. */
   traced: string[];
@@ -112,7 +112,7 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
       // A word the unit teaches belongs to a lesson that names it; the others come in turn, so that none is left out.
       words: [...named, ...wordsIn(about, names)],
       things: [...named, ...wordsIn(topics.join('\n'), names)],
-      others: { words: inTurn(unnamed, place * due), due },
+      others: { words: unnamed, due },
       beginners: wordsIn(passage, names),
       traced: `${teaches.join(' ')} ${unit.passage}`.match(/\p{L}+/gu) ?? [],
       sources: [...new Set((uses.get(lesson.id) ?? []).map((u) => bookOf.get(u.pullId)!))],

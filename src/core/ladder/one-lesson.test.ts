@@ -131,7 +131,7 @@ it.each<[LadderKind, string[]]>([
       '2 flaps on “Colour from the dye pot”, mordant, madder: a picture under each',
       '3 flaps on “Colour from the dye pot”: a picture and one word under each',
       'Fold a booklet on “Colour from the dye pot”, with pictures only; tell what is under each flap',
-      '6 flaps on “Colour from the dye pot”, mordant, madder: a question of your own on each, its answer under it',
+      '6 flaps on “Colour from the dye pot”, mordant, madder and 4 of your own choice: a question of your own on each, its answer under it',
     ],
   ],
   [

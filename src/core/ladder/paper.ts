@@ -8,7 +8,8 @@ import type { WorkKind } from './kinds';
 import { labelsFor, learnt } from './shown';
 import { questionsFor } from './together';
 import { listFor, READS_LISTS_FROM } from './word-list';
-import { flapsIn, flapWords } from './written';
+import { flapWords } from './word-list';
+import { flapsIn } from './written';
 
 export interface Paper {
   /** Lines to copy, each with room under it; `trace` repeats them to be traced. */

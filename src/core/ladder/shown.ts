@@ -17,7 +17,7 @@ const LABELS: Record<Rung, number> = { 1: 3, 2: 3, 3: 5, 4: 8, 5: 10 };
  * one stretch.
  */
 export function labelsFor(
-  material: Pick<Material, 'things' | 'others'>,
+  material: Pick<Material, 'things' | 'others' | 'place'>,
   rung: Rung,
   writer: Writer,
   labels: number | null = null,

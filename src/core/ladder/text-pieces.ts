@@ -115,5 +115,10 @@ const unevenness = ([a, b]: readonly string[]): number => Math.abs(wordCount(a) 
 /** How a text begins: its first four words, and that it goes on where it does. */
 export function startOf(text: string): string {
   const words = text.split(/\s+/).filter(Boolean);
-  return words.length > 4 ? `${words.slice(0, 4).join(' ')}…` : words.join(' ');
+  return words.length > 4
+    ? `${words
+        .slice(0, 4)
+        .join(' ')
+        .replace(/[,;:.]$/u, '')}…`
+    : words.join(' ');
 }

@@ -63,25 +63,31 @@ export function wordsFor(words: readonly string[], rung: Rung, most: number = LI
   );
 }
 
-/** Words to which those of another list are added, in its order, as far as they suit a rung and there is room. */
-function withMore(list: readonly string[], more: readonly string[], rung: Rung, most: number): string[] {
+/** Words to which those of another list are added, in its order, as far as there is room. */
+function withMore(list: readonly string[], more: readonly string[], most: number): string[] {
   const known = new Set(list.map((w) => w.toLowerCase()));
-  const fresh = more.filter(
-    (w) => hardness(w) <= rung && tellingWords(w).size > 0 && !known.has(w.toLowerCase()),
-  );
+  const fresh = more.filter((w) => !known.has(w.toLowerCase()));
   return [...list, ...fresh.slice(0, Math.max(0, most - list.length))];
 }
 
+/** Of the other words the unit teaches those that suit a rung, the ones whose turn it is in the lesson first. */
+const othersFor = ({ others, place }: Pick<Material, 'others' | 'place'>, rung: Rung): string[] =>
+  inTurn(suiting(others.words, rung), place * others.due);
+
+const suiting = (words: readonly string[], rung: Rung): string[] =>
+  words.filter((w) => hardness(w) <= rung && tellingWords(w).size > 0);
+
 /**
- * A lesson's words for a rung: its own, then of the unit's others those whose turn it is; a beginner who finds too few
- * gets easy ones of the passage, other ones each lesson.
+ * A lesson's words for a rung: its own, then of the unit's others those whose turn it is. A beginner gets the easiest of the
+ * lesson's own, then easy ones of the unit and of the passage, other ones each lesson while there are others.
  */
 function ownWords(from: Listed, rung: Rung, most: number): string[] {
-  const own = wordsFor(from.words, rung, most);
-  const list = withMore(own, from.others.words, rung, Math.min(most, own.length + from.others.due));
-  if (rung > 2) return list;
-  const easy = wordsFor(from.beginners, rung, from.beginners.length);
-  return withMore(list, inTurn(easy, from.place * most), rung, most);
+  const easy = wordsFor(from.words, rung, most);
+  if (rung > 2) return withMore(easy, othersFor(from, rung), Math.min(most, easy.length + from.others.due));
+  const own = rung === 2 && !easy.length ? wordsFor(from.words, 3, from.words.length).slice(-1) : easy;
+  const ofText = wordsFor(from.beginners, rung, from.beginners.length);
+  const more = withMore(suiting(from.others.words, rung), ofText, Infinity);
+  return withMore(own, inTurn(more, from.place * (most - 1)), most);
 }
 
 const NAMED_UP_TO: Partial<Record<Rung, Rung>> = { 1: 4, 2: 3 };
@@ -90,10 +96,21 @@ const NAMED_UP_TO: Partial<Record<Rung, Rung>> = { 1: 4, 2: 3 };
  * What of a lesson can be named on a label or a flap: its own things, then others the unit teaches, in turn. On the first two
  * rungs a thing is pointed at, drawn or copied: its word may be harder than those a child spells.
  */
-export const thingsFor = (from: Pick<Material, 'things' | 'others'>, rung: Rung, most: number): string[] => {
+export const thingsFor = (
+  from: Pick<Material, 'things' | 'others' | 'place'>,
+  rung: Rung,
+  most: number,
+): string[] => {
   const hardest = NAMED_UP_TO[rung] ?? rung;
-  return withMore(wordsFor(from.things, hardest, most), from.others.words, hardest, most);
+  return withMore(wordsFor(from.things, hardest, most), othersFor(from, hardest), most);
 };
+
+/**
+ * The lesson's own things that flaps of a booklet are on; fewer where it has fewer, as a word of another lesson says nothing
+ * of this one: the others are the child's choice.
+ */
+export const flapWords = ({ things }: Pick<Material, 'things'>, rung: Rung, flaps: number): string[] =>
+  wordsFor(things, NAMED_UP_TO[rung] ?? rung, flaps);
 
 /** Sight words beside a beginner's list: other ones in each lesson of a unit, until they have all been there. */
 function sightWords(place: number, n: number): string[] {

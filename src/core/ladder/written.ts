@@ -5,7 +5,7 @@
 import type { Rung } from '../plan/measures';
 import { amountOn, minutesToCompose, type Writer } from './handwriting';
 import type { Material } from './material';
-import { thingsFor } from './word-list';
+import { flapWords } from './word-list';
 import { count } from '../plan/called';
 import { evenOne, plain, type Version } from './version';
 import { wordingFor } from './wordings';
@@ -101,14 +101,17 @@ export function bookletVersion(
   const named = flapWords(about, rung, offer.sentences);
   // A beginner has no flap without a thing to put under it, unless the family says how many; others find more themselves.
   const made =
-    flaps === null && rung <= 3 && named.length
+    flaps === null && rung <= 2 && named.length
       ? Math.min(offer.sentences, Math.max(2, named.length))
       : offer.sentences;
   const amount = made === 1 ? 'one flap' : `${made} flaps`;
-  const such = named.length ? `, ${named.join(', ')}` : '';
+  const chosen = made - named.length;
+  const such = [named.join(', '), named.length && chosen > 0 ? ` and ${chosen} of your own choice` : ''].join(
+    '',
+  );
   return {
     ...booklet,
-    wording: wordingFor('booklet', rung, { amount, topic, such }, place, writer.grade),
+    wording: wordingFor('booklet', rung, { amount, topic, such: such && `, ${such}` }, place, writer.grade),
     amount,
     minutes: FOLDING + offer.minutes,
     parentMinutes: rung <= 2 ? FOLDING : 0,
@@ -128,10 +131,6 @@ function flapsOffered(asked: number, rung: Rung, writer: Writer): Offer {
     tooLong: offer.tooLong && { ...offer.tooLong, asked },
   };
 }
-
-/** The lesson's words on the flaps of a booklet; fewer where the lesson has fewer. */
-export const flapWords = (from: Pick<Material, 'things' | 'others'>, rung: Rung, flaps: number): string[] =>
-  thingsFor(from, rung, flaps);
 
 /** Flaps of a booklet as its wording names them; 0 where it names none. */
 export const flapsIn = (wording: string): number =>
