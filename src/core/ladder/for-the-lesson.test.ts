@@ -10,7 +10,7 @@ import { KINDS_OF_WORK, type Asked } from './kinds';
 import { materialOf } from './material';
 import { labelsFor, memoryVersion } from './shown';
 import { bookletVersion, flapsIn } from './written';
-import { flapWords } from './word-list';
+import { ownThings } from './word-list';
 
 const PROSE = 'The mill stood by the race. The miller rose before it was light, and let the water in.';
 const child: Omit<Child, 'birthMonth'> = { id: 'c', name: 'C', hatch: 'dots', ...blankChild };
@@ -76,9 +76,9 @@ describe('what small children are given', () => {
     others: { words: ['gear', 'bran'], due: 2 },
   });
   it('are shown the lesson’s own things, not easy words of another', () => {
-    expect(flapWords(flour, 1, 2)).toEqual(['sieve', 'bolting']);
-    expect(labelsFor(flour, 1, writer('2023-04')).words[0]).toBe('sieve');
-    expect(flapWords(flour, 2, 3)).toEqual(['flour']);
+    expect(ownThings(flour, 1, 2)).toEqual(['sieve', 'bolting']);
+    expect(labelsFor(flour, 1, writer('2023-04')).given.words[0]).toBe('sieve');
+    expect(ownThings(flour, 2, 3)).toEqual(['flour']);
   });
   it('have no flap without a thing, and never a booklet of one', () => {
     const bare = aMaterial({ things: ['flour'], others: { words: [], due: 0 } });

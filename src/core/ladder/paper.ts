@@ -8,7 +8,7 @@ import type { WorkKind } from './kinds';
 import { labelsFor, learnt } from './shown';
 import { questionsFor } from './together';
 import { listFor, READS_LISTS_FROM } from './word-list';
-import { flapWords } from './word-list';
+import { ownThings } from './word-list';
 import { flapsIn } from './written';
 
 export interface Paper {
@@ -81,7 +81,8 @@ export function paperFor(
     case 'labels': {
       // On the first rung they are pointed at.
       if (rung === 1 || !material.hasLabels) return undefined;
-      const { words: labels } = labelsFor(material, rung, writer, amount);
+      const { words, more } = labelsFor(material, rung, writer, amount).given;
+      const labels = [...words, ...Array<string>(more).fill('')];
       return rung === 2
         ? { draw: true, cards: labels }
         : { draw: true, labels: rung === 3 ? labels : labels.map(() => '') };
@@ -97,7 +98,7 @@ export function paperFor(
         flaps: {
           count: flaps,
           ruled: rung <= 1 ? 0 : rung === 2 ? 1 : 4,
-          words: flapWords(material, rung, flaps),
+          words: ownThings(material, rung, flaps),
         },
       };
     }

@@ -72,11 +72,15 @@ export function promptsFor(plan: Plan, lesson: Lesson, childId: string, rung: Ru
     }))
     .filter((i) => i.near > 0 || i.alone)
     .sort((a, b) => b.near - a.near || a.at - b.at);
-  const asked = plan.questions.filter((q) => q.unitId === lesson.unitId && !q.answer && near(q.text) > 0);
+  const asked = plan.questions.filter((q) => q.unitId === lesson.unitId && !q.answer).map((q) => q.text);
+  const isNear = (text: string): boolean => near(text) > 0;
   const own = turns(plan)(lesson).question;
-  const questions = [
-    ...new Set([...asked.sort((a, b) => near(b.text) - near(a.text)).map((q) => q.text), own?.text ?? '']),
-  ].filter(Boolean);
+  // Those of the lesson, then the one whose turn it is here, then what else is open.
+  const questions = new Set([
+    ...asked.filter(isNear).sort((a, b) => near(b) - near(a)),
+    ...(own ? [own.text] : []),
+    ...asked,
+  ]);
   const made = (text: string, from: Prompt['from']): Prompt => ({
     text: text.slice(0, 200),
     rung,
@@ -94,7 +98,7 @@ export function promptsFor(plan: Plan, lesson: Lesson, childId: string, rung: Ru
   };
   return [
     ...ideas.slice(0, 4).map((i, n) => made(ask(i.text, n), 'brainstorm')),
-    ...questions.slice(0, 2).map((text) => made(ANSWERS[rung].replace('…', text), 'question')),
+    ...[...questions].slice(0, 2).map((text) => made(ANSWERS[rung].replace('…', text), 'question')),
     ...topics.slice(0, 3).map((t, n) => made(ask(t, n), 'topic')),
   ].slice(0, MOST);
 }

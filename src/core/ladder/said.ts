@@ -53,7 +53,7 @@ export function saidVersion(kind: WorkKind, asked: Asked): Version {
     }
     case 'labels': {
       if (!material.hasLabels) return KINDS_OF_WORK.labels.version(asked);
-      const { words } = labelsFor(material, rung, writer, amount);
+      const { words } = labelsFor(material, rung, writer, amount).given;
       return { ...said, wording: says({}), amount: words.join(', '), minutes: 5 + words.length };
     }
     case 'notebook':

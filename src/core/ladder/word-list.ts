@@ -90,12 +90,10 @@ function ownWords(from: Listed, rung: Rung, most: number): string[] {
   return withMore(own, inTurn(more, from.place * (most - 1)), most);
 }
 
+/** How hard the word of a thing may be that is pointed at, drawn or copied: harder than those a child spells. */
 const NAMED_UP_TO: Partial<Record<Rung, Rung>> = { 1: 4, 2: 3 };
 
-/**
- * What of a lesson can be named on a label or a flap: its own things, then others the unit teaches, in turn. On the first two
- * rungs a thing is pointed at, drawn or copied: its word may be harder than those a child spells.
- */
+/** What is shown of a lesson to who does not read yet: its own things, then others the unit teaches, in turn. */
 export const thingsFor = (
   from: Pick<Material, 'things' | 'others' | 'place'>,
   rung: Rung,
@@ -106,11 +104,11 @@ export const thingsFor = (
 };
 
 /**
- * The lesson's own things that flaps of a booklet are on; fewer where it has fewer, as a word of another lesson says nothing
- * of this one: the others are the child's choice.
+ * The lesson's own things that flaps and labels are for; fewer where it has fewer, as a word of another lesson says nothing
+ * of this one.
  */
-export const flapWords = ({ things }: Pick<Material, 'things'>, rung: Rung, flaps: number): string[] =>
-  wordsFor(things, NAMED_UP_TO[rung] ?? rung, flaps);
+export const ownThings = ({ things }: Pick<Material, 'things'>, rung: Rung, most: number): string[] =>
+  wordsFor(things, NAMED_UP_TO[rung] ?? rung, most);
 
 /** Sight words beside a beginner's list: other ones in each lesson of a unit, until they have all been there. */
 function sightWords(place: number, n: number): string[] {

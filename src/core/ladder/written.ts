@@ -5,7 +5,7 @@
 import type { Rung } from '../plan/measures';
 import { amountOn, minutesToCompose, type Writer } from './handwriting';
 import type { Material } from './material';
-import { flapWords } from './word-list';
+import { ownThings } from './word-list';
 import { count } from '../plan/called';
 import { evenOne, plain, type Version } from './version';
 import { wordingFor } from './wordings';
@@ -98,7 +98,7 @@ export function bookletVersion(
   const asked = flaps ?? amountOn(FLAPS, rung, writer);
   const offer: Offer =
     rung <= 2 ? { sentences: asked, minutes: 3 * asked } : flapsOffered(asked, rung, writer);
-  const named = flapWords(about, rung, offer.sentences);
+  const named = ownThings(about, rung, offer.sentences);
   // A beginner has no flap without a thing to put under it, unless the family says how many; others find more themselves.
   const made =
     flaps === null && rung <= 2 && named.length
