@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { atRevision, expect, test } from './app';
+import { atRevision, expect, test, typeDate } from './app';
 
 /** Working in the lesson list: by keys, several at once, over the week, with what comes back and what needs care. */
 test.use({ stores: 'the demo' });
@@ -232,4 +232,24 @@ test('lessons go far in a few keys, one or several at once', async ({ page }) =>
   await expect(row(page, 4)).toContainText('Knot b');
   await page.getByRole('button', { name: 'Undo: Moved 2 lessons to place 2' }).click();
   await expect(row(page, 2)).toContainText('Knot b');
+});
+
+test('the unit pauses before a lesson until a day, and goes on as if there had been none', async ({
+  page,
+}) => {
+  await page.goto('/lessons');
+  await row(page, 12).click();
+  const facts = aside(page, 12);
+  const days = () => facts.getByText(/\d (Nov|Dec|Jan|Feb)/).first();
+  const before = await days().textContent();
+  await facts.getByRole('button', { name: 'Pause before it…' }).click();
+  const dialog = page.getByRole('dialog', { name: /^Pause before “/ });
+  await typeDate(page, 'It goes on from', '2027-01-11');
+  await dialog.getByRole('button', { name: 'Pause' }).click();
+  await expect(facts.getByText(/waits until Mon 11 Jan/)).toBeVisible();
+  await expect(days()).toContainText('Jan');
+  await facts.getByRole('button', { name: 'Pause before it…' }).click();
+  await dialog.getByRole('button', { name: 'Do not pause any more' }).click();
+  await expect(facts.getByText(/waits until/)).toHaveCount(0);
+  await expect(days()).toHaveText(before!);
 });

@@ -95,7 +95,7 @@ function placedText(plan: Plan, to: z.infer<typeof placing> & { pullId: string }
     return `Put ${title} on another pile`;
   const readers = to.childIds.map((c) => childName(plan, c));
   const how = {
-    aloud: 'aloud to everyone',
+    aloud: `aloud to ${readers.length ? inAList(readers) : 'everyone'}`,
     alone: `alone${readers.length ? ` by ${inAList(readers)}` : ''}`,
     beforehand: 'only by you, before the lesson',
   };

@@ -9,10 +9,12 @@ import {
   splitLesson,
   swapLessons,
 } from '../edit/shape';
+import { shortDate } from '../calendar/dates';
 import { moveLessons } from '../edit/lessons';
+import { pauseBefore } from '../edit/pause';
 import { titled } from '../plan/called';
 import { pattern } from '../plan/lesson';
-import { id } from '../plan/measures';
+import { id, isoDate } from '../plan/measures';
 import { ids, lessonName, several } from './names';
 import { command } from './command';
 
@@ -72,6 +74,15 @@ export const stretch = command({
   shape: z.strictObject({ ids, pattern: pattern.omit({ id: true }), onePerWeek: z.boolean() }),
   label: (v, plan) => `Stretched ${several(plan, v.ids)} over the week`,
   edit: (v) => stretchLessons(v.ids, v.pattern, v.onePerWeek),
+});
+
+export const pause = command({
+  shape: z.strictObject({ lessonId: id, until: isoDate.nullable() }),
+  label: (v, plan) =>
+    v.until === null
+      ? `No pause before ${lessonName(plan, v.lessonId)}`
+      : `Paused before ${lessonName(plan, v.lessonId)} until ${shortDate(v.until)}`,
+  edit: (v) => pauseBefore(v.lessonId, v.until),
 });
 
 export const gather = command({

@@ -475,6 +475,8 @@ const ROWS: Row[] = [
     'shape.stretch',
     { ids: [WARP], pattern: EVEN, onePerWeek: true },
   ],
+  ['Paused before “Warp and weft” until Mon 11 Jan', 'shape.pause', { lessonId: WARP, until: '2027-01-11' }],
+  ['No pause before “Warp and weft”', 'shape.pause', { lessonId: WARP, until: null }],
   ['Took 2 lessons together again', 'shape.gather', [WARP, PATTERNS]],
   ['Kept the pattern “Slowly”', 'shape.savePattern', EVEN],
   // Ladder

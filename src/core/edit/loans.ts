@@ -123,12 +123,17 @@ export const hearOfLoans =
     },
   });
 
+/** Lessons wait for a book: until the day it can be read. */
+export const waitForBook = (lessonIds: readonly string[], until: IsoDate): Edit =>
+  waitUntil(lessonIds, until, 'Read something else, or do without.');
+
 /**
- * Lessons wait for a book: none of their parts that are still to come stand before the day it can be read. Ink on those
- * parts is rubbed out, since waiting is what the parent chose.
+ * None of the parts of some lessons that are still to come stand before a day. Ink on those parts is rubbed out, since
+ * waiting is what the parent chose.
+ * @param otherwise what to do where one of them cannot wait
  */
-export const waitForBook =
-  (lessonIds: readonly string[], until: IsoDate): Edit =>
+export const waitUntil =
+  (lessonIds: readonly string[], until: IsoDate, otherwise: string): Edit =>
   (plan) => {
     if (!lessonIds.length || !plan.lessons.some((l) => lessonIds.includes(l.id))) return { refused: GONE };
     const done = doneParts(plan);
@@ -141,7 +146,7 @@ export const waitForBook =
     );
     if (fixed)
       return {
-        refused: `“${fixed.title}” has a date of its own before that (${fixed.fixedDate ?? fixed.latest}); the lesson cannot wait. Read something else, or do without.`,
+        refused: `“${fixed.title}” has a date of its own before that (${fixed.fixedDate ?? fixed.latest}); the lesson cannot wait. ${otherwise}`,
       };
     const waiting = new Set(plan.parts.filter(waits).map((p) => p.id));
     if (!waiting.size) return { refused: 'Everything in it is done already.' };

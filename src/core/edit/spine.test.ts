@@ -234,7 +234,11 @@ describe('a book read aloud to some', () => {
     const part = two.parts.find((p) => p.kind === 'read-aloud')!;
     const done = after(two, markDone(part.id, null, TODAY));
     const now = after(done, setRole(spine, 'spine', ['c1', 'c3'], 'aloud'));
-    expect(now.parts.find((p) => p.id === part.id)?.childIds).toEqual(['c1', 'c2']);
+    // What was read was read to those: nothing is put into a lesson that was taught.
+    expect(now.parts.filter((p) => p.lessonId === part.lessonId)).toEqual([part]);
+    expect(now.parts.filter((p) => p.lessonId !== part.lessonId).map((p) => p.childIds)).toEqual(
+      now.lessons.slice(1).map(() => ['c1', 'c3']),
+    );
     const own = after(four, changePart(four.parts[0].id, { title: 'By the stove' }));
     expect(
       after(own, setRole(spine, 'spine', ['c1'], 'aloud')).parts.some((p) => p.title === 'By the stove'),

@@ -2,7 +2,7 @@
 import { isReadAlone, isReadAloud, isReadBeforehand, isSame } from '../books/readers';
 import type { Book } from '../plan/book';
 import type { Lesson, Part } from '../plan/lesson';
-import { doneParts, isFor } from '../plan/lookup';
+import { doneParts, groupBy, isFor } from '../plan/lookup';
 import type { Plan, Pull, Use } from '../plan/plan';
 import { withChanged } from './edit';
 import { newPart, READ_TOGETHER, withReading } from './new-lesson';
@@ -88,14 +88,32 @@ export function withSpinePages(plan: Plan, pull: Pull, newId: () => string): Pla
  */
 export function asItIsRead(plan: Plan, pull: Pull, newId: () => string, was?: Pull): Plan {
   const on = new Set(plan.uses.filter((u) => u.pullId === pull.id).map((u) => u.lessonId));
+  const read = readAlready(plan);
   let now = plan;
   for (const lesson of plan.lessons) {
-    if (!on.has(lesson.id)) continue;
+    if (!on.has(lesson.id) || read.has(lesson.id)) continue;
     if (isReadAlone(pull)) now = withOwnReading(now, lesson, pull, newId);
     else if (was && isReadAlone(was)) now = withoutIdleReading(now, lesson.id, was);
     if (pull.role === 'spine') now = ledBySpine(now, lesson.id, newId, was);
   }
   return now;
+}
+
+/** Lessons that are over, or whose reading is: how a book is read from now on does not touch them. */
+function readAlready(plan: Plan): Set<string> {
+  const done = doneParts(plan);
+  const isReading = (p: Part): boolean =>
+    p.kind === 'read-aloud' || p.kind === 'own-reading' || isPlain(p, TOLD);
+  return new Set(
+    [
+      ...groupBy(
+        plan.parts.filter((p) => p.lessonId !== null),
+        (p) => p.lessonId!,
+      ),
+    ].flatMap(([id, parts]) =>
+      parts.every((p) => done.has(p.id)) || parts.some((p) => isReading(p) && done.has(p.id)) ? [id] : [],
+    ),
+  );
 }
 
 const readOn = (plan: Plan, lessonId: string): Pull[] => {

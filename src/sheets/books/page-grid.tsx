@@ -77,7 +77,9 @@ export function PageGrid({
                           {p.readers.map((r) => (
                             <Hatch key={r.id} name={r.hatch} width={18} height={8} />
                           ))}
-                          {p.readers.map((r) => r.name).join(', ')} alone
+                          {p.role === 'spine' && p.read === 'aloud' ? 'aloud to ' : ''}
+                          {p.readers.map((r) => r.name).join(', ')}
+                          {p.role === 'spine' && p.read === 'aloud' ? '' : ' alone'}
                         </>
                       ) : (
                         (pileOf(p.role)?.name ?? '').toLowerCase()

@@ -27,12 +27,14 @@ export function LessonDetail({
   view,
   lesson,
   onSplit,
+  onPause,
   onMove,
   onGone,
 }: {
   view: LessonsView;
   lesson: LessonView;
   onSplit: () => void;
+  onPause: () => void;
   onMove: () => void;
   onGone: () => void;
 }) {
@@ -58,6 +60,7 @@ export function LessonDetail({
           <Quiet>
             {[
               dates.length ? fromTo(dates[0], dates[1]) : 'not on a day yet',
+              lesson.pausedUntil ? `waits until ${shortDate(lesson.pausedUntil)}` : '',
               lesson.spinePages ? `spine pp. ${lesson.spinePages}` : '',
               lesson.optional ? 'may be left out' : '',
               lesson.buildsOn ? '' : 'builds on nothing: may come earlier',
@@ -128,6 +131,7 @@ export function LessonDetail({
             {lesson.leftOut ? 'Take it in again' : 'Leave it out'}
           </PlainButton>
           <PlainButton onPress={onSplit}>Split it…</PlainButton>
+          <PlainButton onPress={onPause}>Pause before it…</PlainButton>
           {lesson.stretched ? (
             <PlainButton onPress={() => act((base) => gather(base, [lesson.id]))}>
               Take together again

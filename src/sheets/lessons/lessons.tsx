@@ -25,11 +25,13 @@ const AddLessons = dynamic(() => import('./add-lessons').then((m) => m.AddLesson
 const GroupDialog = dynamic(() => import('./shaping').then((m) => m.GroupDialog), { ssr: false });
 const MoveDialog = dynamic(() => import('./shaping').then((m) => m.MoveDialog), { ssr: false });
 const JoinDialog = dynamic(() => import('./shaping').then((m) => m.JoinDialog), { ssr: false });
+const PauseDialog = dynamic(() => import('./shaping').then((m) => m.PauseDialog), { ssr: false });
 const SplitDialog = dynamic(() => import('./shaping').then((m) => m.SplitDialog), { ssr: false });
 const StretchDialog = dynamic(() => import('./shaping').then((m) => m.StretchDialog), { ssr: false });
 
 type Open =
-  { is: 'add'; source: Source; text: string } | { is: 'group' | 'join' | 'move' | 'split' | 'stretch' };
+  | { is: 'add'; source: Source; text: string }
+  | { is: 'group' | 'join' | 'move' | 'split' | 'stretch' | 'pause' };
 
 export function LessonsSheet(view: LessonsView) {
   const { info, unit, lessons, verdict } = view;
@@ -158,6 +160,7 @@ export function LessonsSheet(view: LessonsView) {
             view={view}
             lesson={at}
             onSplit={() => setOpen({ is: 'split' })}
+            onPause={() => setOpen({ is: 'pause' })}
             onMove={() => setOpen({ is: 'move' })}
             onGone={() => setPicked({ ids: [] })}
           />
@@ -183,6 +186,7 @@ export function LessonsSheet(view: LessonsView) {
       ) : null}
       {open?.is === 'join' ? <JoinDialog lessons={several} onClose={close} /> : null}
       {open?.is === 'split' && at ? <SplitDialog lesson={at} onClose={close} /> : null}
+      {open?.is === 'pause' && at ? <PauseDialog lesson={at} onClose={close} /> : null}
       {open?.is === 'stretch' ? (
         <StretchDialog
           lessons={chosenLessons}

@@ -1,3 +1,4 @@
+import { pausedUntil } from '@/core/edit/pause';
 import { readBefore } from '@/core/prep/beforehand';
 import { cautionsFor, type Caution } from '@/core/cautions/match';
 import { datesWritten, type DatesWritten } from '@/core/calendar/customs';
@@ -61,6 +62,8 @@ export interface LessonView extends Lesson {
   readBefore: readonly Preparation[];
   /** Whether its parts have weekdays of their own. */
   stretched: boolean;
+  /** The unit waits before it until this day; null where it does not. */
+  pausedUntil: string | null;
 }
 
 export interface RuleView extends Rule {
@@ -182,6 +185,7 @@ export async function loadLessons(params: SearchParams): Promise<LessonsView> {
         ),
       ),
       stretched: parts.some((p) => p.weekday !== null),
+      pausedUntil: pausedUntil(parts.filter((p) => p.ruleId === null && !done.has(p.id))),
     };
   });
   const days = plan.year ? schoolDays(plan.year) : [];

@@ -19,6 +19,8 @@ export const split = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.split, base, input);
 export const stretch = async (base: number, input: unknown): Promise<Outcome> =>
   give(commands.stretch, base, input);
+export const pause = async (base: number, input: unknown): Promise<Outcome> =>
+  give(commands.pause, base, input);
 export const gather = async (base: number, lessonIds: string[]): Promise<Outcome> =>
   give(commands.gather, base, lessonIds);
 export const savePattern = async (base: number, input: unknown): Promise<Outcome> =>

@@ -1,7 +1,7 @@
 'use client';
 /** Shaping several lessons at once: grouping, joining, splitting, stretching over the week. */
 import { Choose } from '@/kit/choose';
-import { group, join, moveTo, savePattern, split, stretch } from './shape-actions';
+import { group, join, moveTo, pause, savePattern, split, stretch } from './shape-actions';
 import { FormDialog } from '@/kit/form-dialog';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -9,6 +9,7 @@ import { weekdayName } from '@/core/calendar/dates';
 import { groupTopics } from '@/core/pacing/grouping';
 import type { Pattern } from '@/core/plan/lesson';
 import { PlainButton } from '@/kit/button';
+import { DateField } from '@/kit/date-field';
 import { Checkbox, FieldStack, NumberField, Several, TextField } from '@/kit/field';
 import { Quiet } from '@/kit/text';
 import { colour } from '@/kit/tokens';
@@ -137,6 +138,32 @@ export function SplitDialog({ lesson, onClose }: { lesson: LessonView; onClose: 
         Pages, topics and parts are shared out in order; a long part is cut where there are too few. Together
         it takes {lesson.takes} min now.
       </Quiet>
+    </FormDialog>
+  );
+}
+
+/** The unit waits from a lesson on, while other things go on. */
+export function PauseDialog({ lesson, onClose }: { lesson: LessonView; onClose: () => void }) {
+  const { act } = useAct();
+  const [until, setUntil] = useState(lesson.pausedUntil);
+  const keep = (day: string | null): void =>
+    void act((base) => pause(base, { lessonId: lesson.id, until: day }), { then: onClose });
+  return (
+    <FormDialog
+      title={`Pause before “${lesson.title}”`}
+      verb="Pause"
+      isDisabled={until === null}
+      onSubmit={() => keep(until)}
+      onClose={onClose}
+    >
+      <DateField label="It goes on from" value={until} onChange={setUntil} />
+      <Quiet>
+        What stands before it stays. From that day on this lesson and those after it follow at the unit’s
+        pace; no school day is lost, other units go on meanwhile.
+      </Quiet>
+      {lesson.pausedUntil ? (
+        <PlainButton onPress={() => keep(null)}>Do not pause any more</PlainButton>
+      ) : null}
     </FormDialog>
   );
 }

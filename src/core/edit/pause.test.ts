@@ -1,0 +1,64 @@
+import { describe, expect, it } from 'vitest';
+import { after, TODAY } from '../../../tests/after';
+import { aPart, aPlan, aUnit } from '../../../tests/sample-plan';
+import { weekOf } from '../calendar/week';
+import { breaches } from '../layout/check';
+import { redraw } from '../layout/redraw';
+import type { Plan } from '../plan/plan';
+import { changePart } from './compose';
+import { GONE, perform } from './edit';
+import { pauseBefore } from './pause';
+import { markDone } from './today';
+
+const UNTIL = '2026-10-19';
+const twelve = redraw(
+  aPlan(12, { units: [aUnit({ lessonsPerWeek: 3 })] }, (l) => [aPart(`${l}-a`, l), aPart(`${l}-b`, l)]),
+  { today: TODAY },
+).plan;
+const seventh = twelve.lessons[6].id;
+const days = (plan: Plan): string[] =>
+  plan.lessons.map((l) => plan.sittings.find((s) => s.partId === `${l.id}-a`)!.date);
+const refusal = (plan: Plan, until: string | null, lessonId = seventh): string => {
+  const done = perform(pauseBefore(lessonId, until), plan, { today: TODAY, newId: () => 'x' });
+  return 'refused' in done ? done.refused : '';
+};
+
+describe('a pause before a lesson', () => {
+  const paused = after(twelve, pauseBefore(seventh, UNTIL));
+
+  it('leaves what stands before it, and what follows goes on from its day at the pace of the unit', () => {
+    expect(breaches(paused)).toEqual([]);
+    expect(days(paused).slice(0, 6)).toEqual(days(twelve).slice(0, 6));
+    const rest = days(paused).slice(6);
+    expect(rest.every((d) => d >= UNTIL)).toBe(true);
+    expect(weekOf(paused.year, rest[0])).toBe(weekOf(paused.year, UNTIL));
+    const weeks = new Map<string, number>();
+    for (const d of rest) weeks.set(weekOf(paused.year, d), (weeks.get(weekOf(paused.year, d)) ?? 0) + 1);
+    expect([...weeks.values()]).toEqual([3, 3]);
+  });
+
+  it('is undone as if it had never been, made longer or shorter', () => {
+    expect(days(after(paused, pauseBefore(seventh, null)))).toEqual(days(twelve));
+    expect(
+      days(after(after(paused, pauseBefore(seventh, '2026-11-16')), pauseBefore(seventh, UNTIL))),
+    ).toEqual(days(paused));
+    expect(after(twelve, pauseBefore(seventh, null)).parts).toEqual(twelve.parts);
+  });
+
+  it('keeps what a part waits for on its own account', () => {
+    const arrives = after(twelve, changePart(`${seventh}-b`, { earliest: '2026-11-09' }));
+    const both = after(arrives, pauseBefore(seventh, UNTIL));
+    const earliest = (plan: Plan): (string | null)[] =>
+      plan.parts.filter((p) => p.lessonId === seventh).map((p) => p.earliest);
+    expect(earliest(both)).toEqual([UNTIL, '2026-11-09']);
+  });
+
+  it('is refused in words where it cannot be', () => {
+    expect(refusal(twelve, '2027-08-01')).toContain('no school day from');
+    expect(refusal(twelve, UNTIL, 'gone')).toBe(GONE);
+    const done = after(twelve, markDone(`${seventh}-a`, null, TODAY), markDone(`${seventh}-b`, null, TODAY));
+    expect(refusal(done, UNTIL)).toContain('nothing in it that is still to come');
+    const fixed = after(twelve, changePart(`${seventh}-a`, { fixedDate: days(twelve)[6] }));
+    expect(refusal(fixed, UNTIL)).toContain('has a date of its own before that');
+  });
+});
