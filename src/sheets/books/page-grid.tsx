@@ -1,5 +1,6 @@
 'use client';
 /** Lessons by books, edited in place like a sheet of figures: arrows, ranges, typing, copying, filling along. */
+import { isReadAloud } from '@/core/books/readers';
 import { cloth } from '@/kit/book-spine';
 import { PlainButton } from '@/kit/button';
 import { Hatch } from '@/kit/hatch';
@@ -77,9 +78,7 @@ export function PageGrid({
                           {p.readers.map((r) => (
                             <Hatch key={r.id} name={r.hatch} width={18} height={8} />
                           ))}
-                          {p.role === 'spine' && p.read === 'aloud' ? 'aloud to ' : ''}
-                          {p.readers.map((r) => r.name).join(', ')}
-                          {p.role === 'spine' && p.read === 'aloud' ? '' : ' alone'}
+                          {forWhom(p)}
                         </>
                       ) : (
                         (pileOf(p.role)?.name ?? '').toLowerCase()
@@ -220,4 +219,10 @@ export function PageGrid({
       </Hidden>
     </>
   );
+}
+
+/** “Ottilie, Bram alone”, “aloud to Junia”. */
+function forWhom(p: PulledBook): string {
+  const names = p.readers.map((r) => r.name).join(', ');
+  return isReadAloud(p) ? `aloud to ${names}` : `${names} alone`;
 }

@@ -1,5 +1,6 @@
 'use client';
 /** Everything pulled for the unit, drawn as spines and sorted into piles: by drag, by key, or at the desk beside. */
+import { isReadAloud } from '@/core/books/readers';
 import { useRef, type KeyboardEvent } from 'react';
 import { useDrag } from 'react-aria/useDrag';
 import { useDrop } from 'react-aria/useDrop';
@@ -195,10 +196,9 @@ function Spine({
 }
 
 /** `, Ottilie and Bram read it`, `, Junia listens` */
-function readBy({ role, read, readers }: Pick<PulledBook, 'role' | 'read' | 'readers'>): string {
+function readBy({ readers, ...pull }: Pick<PulledBook, 'role' | 'read' | 'readers'>): string {
   if (!readers.length) return '';
-  const [one, several] =
-    role === 'spine' && read === 'aloud' ? ['listens', 'listen'] : ['reads it', 'read it'];
+  const [one, several] = isReadAloud(pull) ? ['listens', 'listen'] : ['reads it', 'read it'];
   return `, ${inAList(readers.map((r) => r.name))} ${readers.length === 1 ? one : several}`;
 }
 
