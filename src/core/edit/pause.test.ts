@@ -5,10 +5,12 @@ import { weekOf } from '../calendar/week';
 import { breaches } from '../layout/check';
 import { redraw } from '../layout/redraw';
 import type { Plan } from '../plan/plan';
+import { addDays } from '../calendar/dates';
 import { changePart } from './compose';
 import { GONE, perform } from './edit';
 import { pauseBefore } from './pause';
 import { markDone } from './today';
+import { movePart } from './weeks';
 
 const UNTIL = '2026-10-19';
 const twelve = redraw(
@@ -37,8 +39,22 @@ describe('a pause before a lesson', () => {
     expect([...weeks.values()]).toEqual([3, 3]);
   });
 
-  it('is undone as if it had never been, made longer or shorter', () => {
-    expect(days(after(paused, pauseBefore(seventh, null)))).toEqual(days(twelve));
+  it('leaves where it is what was put before it by hand', () => {
+    const part = `${twelve.lessons[1].id}-b`;
+    const moved = after(twelve, movePart(part, addDays(days(twelve)[1], 1)));
+    const date = moved.sittings.find((s) => s.partId === part)!.date;
+    expect(date).not.toBe(twelve.sittings.find((s) => s.partId === part)!.date);
+    const both = after(moved, pauseBefore(seventh, UNTIL));
+    expect(both.sittings.find((s) => s.partId === part)!.date).toBe(date);
+    const back = after(both, pauseBefore(seventh, null));
+    expect(back.sittings.find((s) => s.partId === part)!.date).toBe(date);
+  });
+
+  it('is taken back to the weeks there were, made longer or shorter', () => {
+    const weeks = (plan: Plan): string[] => days(plan).map((d) => weekOf(plan.year, d));
+    const back = after(paused, pauseBefore(seventh, null));
+    expect(back.parts).toEqual(twelve.parts);
+    expect(weeks(back)).toEqual(weeks(twelve));
     expect(
       days(after(after(paused, pauseBefore(seventh, '2026-11-16')), pauseBefore(seventh, UNTIL))),
     ).toEqual(days(paused));
@@ -51,6 +67,16 @@ describe('a pause before a lesson', () => {
     const earliest = (plan: Plan): (string | null)[] =>
       plan.parts.filter((p) => p.lessonId === seventh).map((p) => p.earliest);
     expect(earliest(both)).toEqual([UNTIL, '2026-11-09']);
+  });
+
+  it('is refused where what follows is in ink before its day', () => {
+    const eighth = `${twelve.lessons[7].id}-a`;
+    const inked: Plan = {
+      ...twelve,
+      sittings: twelve.sittings.map((s) => (s.partId === eighth ? { ...s, state: 'ink' } : s)),
+    };
+    expect(refusal(inked, UNTIL)).toMatch(/in ink on .*, before it would go on\. Rub out the ink first/);
+    expect(refusal(inked, days(twelve)[6])).toBe('');
   });
 
   it('is refused in words where it cannot be', () => {
