@@ -68,6 +68,16 @@ describe('supplies', () => {
     expect(
       suppliesText(readSupplies('pebbles, 2 to 3 each; alum, 12 g, salt, spoon, 4 cups')).split('; '),
     ).toEqual(['pebbles 2 to 3 each', 'alum 12 g', 'salt', 'spoon', 'cups 4']));
+  it.each([
+    ['paper 1 sheets each', 'paper 1 sheet each'],
+    ['2 cups flour', 'flour 2 cups'],
+    ['1 cup salt', 'salt 1 cup'],
+    ['½ to 1 jar of glue', 'glue 0.5 to 1 jar'],
+    ['1-2 copies of the map', 'the map 1 to 2 copies'],
+  ])('agree in number: %s', (typed, said) => {
+    expect(suppliesText(readSupplies(typed))).toBe(said);
+    expect(readSupplies(said)).toEqual(readSupplies(typed));
+  });
   it('are written so that they are read as the same again', () => {
     const item = fc
       .record({

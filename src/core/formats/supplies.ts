@@ -4,7 +4,7 @@
  */
 import type { Supply } from '../plan/lesson';
 import { plus, timesAsMuch } from '../prep/amount';
-import { SPELT } from '../prep/units';
+import { SPELT, unitFor } from '../prep/units';
 
 /** Units of measure, with what else they are called. Spoons and cups count as units too. */
 const UNITS: Readonly<Record<string, string>> = {
@@ -191,7 +191,8 @@ export function readSupply(text: string, orNone = false): Supply {
 }
 
 export function supplyText(s: Supply): string {
-  return [s.name, numbersText(s), s.unit, s.each ? 'each' : '', keepsText(s)].filter(Boolean).join(' ');
+  const unit = s.amount === null ? s.unit : unitFor(s.amount, s.unit);
+  return [s.name, numbersText(s), unit, s.each ? 'each' : '', keepsText(s)].filter(Boolean).join(' ');
 }
 
 const keepsText = ({ keepsDays }: Supply): string =>

@@ -187,7 +187,7 @@ describe('a range', () => {
   it.each([
     [[skeins(2, 3)], 0, '2 to 3 skeins | 2 to 3 skeins'],
     [[skeins(2, 3)], 1, '2 to 3 skeins | 1 to 2 skeins'],
-    [[skeins(2, 3)], 2, '2 to 3 skeins | up to 1 skeins'],
+    [[skeins(2, 3)], 2, '2 to 3 skeins | up to 1 skein'],
     [[skeins(2, 3)], 3, '2 to 3 skeins | '],
     [[skeins(2, 3), skeins(null, 4)], 1, '6 to 7 skeins | 5 to 6 skeins'],
   ] as const)('%#', (of, there, said) =>

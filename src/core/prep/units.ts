@@ -82,9 +82,29 @@ export function inUnit(amount: number, from: string, to: string): number | undef
   return a && b && a.kind === b.kind ? (amount * a.factor) / b.factor : undefined;
 }
 
+/** Units that are counted, as they are said of one and of several. */
+const COUNTED: readonly (readonly [one: string, several: string])[] = [
+  ['sheet', 'sheets'],
+  ['ball', 'balls'],
+  ['skein', 'skeins'],
+  ['copy', 'copies'],
+  ['piece', 'pieces'],
+  ['pair', 'pairs'],
+  ['packet', 'packets'],
+  ['bag', 'bags'],
+  ['jar', 'jars'],
+  ['cup', 'cups'],
+];
+
+/** A unit as it agrees with an amount: 1 sheet, 3 sheets, 2 cups. */
+export function unitFor(amount: number, unit: string): string {
+  const counted = COUNTED.find((words) => words.includes(unit));
+  return counted ? counted[amount === 1 ? 0 : 1] : unit;
+}
+
 /** “60 g”; empty where no amount is said, or none. */
 export const amountText = (amount: number | null, unit: string): string =>
-  amount ? `${Math.round(amount * 100) / 100} ${unit}`.trim() : '';
+  amount ? `${Math.round(amount * 100) / 100} ${unitFor(amount, unit)}`.trim() : '';
 
 export type System = 'metric' | 'customary';
 
