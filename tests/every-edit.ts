@@ -1,5 +1,6 @@
 /** Every change a parent can make, as functions of a plan and a number, on things there are and on things that are gone. */
 import { pauseBefore } from '../src/core/edit/pause';
+import { waitUntil } from '../src/core/edit/waiting';
 import { gatherLessons, onceMore, stretchLessons } from '../src/core/edit/stretch';
 import type { Plan } from '../src/core/plan/plan';
 import { pullBooks, removeBook, setRole } from '../src/core/edit/books';
@@ -45,7 +46,6 @@ import {
   stepLoan,
   unwantLoan,
   waitForBook,
-  waitUntil,
   wantLoan,
   addLoans,
 } from '../src/core/edit/loans';
@@ -240,7 +240,7 @@ export const EVERY_EDIT: Step[] = [
   (p, n) => outdentTopic(lesson(p, n), 0),
   (p, n) => moveLessons([lesson(p, n), lesson(p, n + 3)], 1 + (n % 5)),
   (p, n) => swapLessons(lesson(p, n), lesson(p, n + 2)),
-  (p, n) => waitUntil([lesson(p, n)], '2026-11-09', 'Choose another day.'),
+  (p, n) => waitUntil([lesson(p, n)], '2026-11-09', 'choose another day'),
   (p, n) => pauseBefore(lesson(p, n), n % 3 ? '2026-11-09' : null),
   (p, n) =>
     stretchLessons(

@@ -1,5 +1,6 @@
 /** How a pulled book is read: aloud to all or to some, alone by children, or by the parent ahead of the lesson. */
 import type { Part } from '../plan/lesson';
+import { sameIds } from '../plan/lookup';
 import type { Pull } from '../plan/plan';
 
 /** Where a pulled book lies, and who reads it how. */
@@ -25,16 +26,12 @@ export function isHeardIn(
   pull: Placed,
   aloud: readonly Placed[],
 ): boolean {
-  const isTheirs = (p: Placed): boolean => childIds !== null && isSame(p.childIds, childIds);
+  const isTheirs = (p: Placed): boolean => childIds !== null && sameIds(p.childIds, childIds);
   if (aloud.some(isTheirs)) return isTheirs(pull);
   const hears = (p: Placed): boolean =>
     p.childIds.length > 0 && childIds !== null && childIds.every((c) => p.childIds.includes(c));
   return aloud.some(hears) ? hears(pull) : !pull.childIds.length;
 }
-
-/** Whether two lists name the same children, in whatever order. */
-export const isSame = (a: readonly string[], b: readonly string[]): boolean =>
-  a.length === b.length && a.every((id) => b.includes(id));
 
 /** The kind of part in which it is read; undefined where it has none of its own. */
 export function readIn(pull: Pick<Pull, 'role' | 'read'>): 'read-aloud' | 'own-reading' | undefined {

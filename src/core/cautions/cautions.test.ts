@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { aPart } from '../../../tests/sample-plan';
+import { aPart, aSupply } from '../../../tests/sample-plan';
 import { blankChild } from '../plan/blank';
 import type { Part } from '../plan/lesson';
 import type { Child } from '../plan/plan';
@@ -19,15 +19,7 @@ const PIM = child('Pim', '2023-04', true);
 const DATE = '2026-10-28';
 const ids = (over: Partial<Part>, children = [...OLDER, PIM], allergies: string[] = ['hazelnut']): string[] =>
   cautionsFor(aPart('p', 'l', over), children, allergies, DATE).map((c) => c.id);
-const supply = (name: string) => ({
-  id: '',
-  name,
-  amount: null,
-  least: null,
-  unit: '',
-  each: false,
-  keepsDays: null,
-});
+const supply = (name: string) => aSupply(name, null, '');
 
 describe('cautions that must come', () => {
   it.each<[string, Partial<Part>, string[]]>([

@@ -1,6 +1,6 @@
 /** Cautions to the letter: at which age they go, where their words are looked for, and all that they say. */
 import { describe, expect, it } from 'vitest';
-import { aPart } from '../../../tests/sample-plan';
+import { aPart, aSupply } from '../../../tests/sample-plan';
 import { blankChild } from '../plan/blank';
 import type { Part } from '../plan/lesson';
 import type { Child } from '../plan/plan';
@@ -19,15 +19,7 @@ const born = (birthMonth: string, mouths = false, name = 'Pim'): Child => ({
 const of = (over: Partial<Part>, children: Child[] = [], allergies: string[] = []) =>
   cautionsFor(aPart('p', 'l', over), children, allergies, DATE);
 const ids = (...asked: Parameters<typeof of>): string[] => of(...asked).map((c) => c.id);
-const supply = (name: string) => ({
-  id: '',
-  name,
-  amount: null,
-  least: null,
-  unit: '',
-  each: false,
-  keepsDays: null,
-});
+const supply = (name: string) => aSupply(name, null, '');
 
 describe('ages (small parts under 3, magnets under 14, balloons under 8: toy safety rules, from memory; the others common practice, no source)', () => {
   it.each<[string, string, number]>([

@@ -1,8 +1,6 @@
 /** Borrowing: what is wanted, how far it has come, what to do when it comes late, and what a child has read. */
 import { besideASpine } from '../books/readers';
-import { breaches } from '../layout/check';
 import { blankLoan } from '../plan/blank';
-import { doneParts } from '../plan/lookup';
 import type { Card, Loan, Reading } from '../plan/loan';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
@@ -11,6 +9,7 @@ import { lessonsCovered } from '../books/fit';
 import { addBooks, pullBook, putOnLesson, withoutUse, type BookFields } from './books';
 import { GONE, withChanged, type Edit } from './edit';
 import { shortDate } from '../calendar/dates';
+import { waitUntil } from './waiting';
 
 export const setCard =
   (card: Card | null): Edit =>
@@ -125,57 +124,7 @@ export const hearOfLoans =
 
 /** Lessons wait for a book: until the day it can be read. */
 export const waitForBook = (lessonIds: readonly string[], until: IsoDate): Edit =>
-  waitUntil(lessonIds, until, 'Read something else, or do without.');
-
-/**
- * None of the parts of some lessons that are still to come stand before a day. Ink on those parts is rubbed out, since
- * waiting is what the parent chose.
- * @param otherwise what to do where one of them cannot wait
- */
-export const waitUntil =
-  (lessonIds: readonly string[], until: IsoDate, otherwise: string): Edit =>
-  (plan) => {
-    if (!lessonIds.length || !plan.lessons.some((l) => lessonIds.includes(l.id))) return { refused: GONE };
-    const done = doneParts(plan);
-    const waits = (p: Plan['parts'][number]): boolean =>
-      p.lessonId !== null && lessonIds.includes(p.lessonId) && p.ruleId === null && !done.has(p.id);
-    const fixed = plan.parts.find(
-      (p) =>
-        waits(p) &&
-        ((p.fixedDate !== null && p.fixedDate < until) || (p.latest !== null && p.latest < until)),
-    );
-    if (fixed)
-      return {
-        refused: `“${fixed.title}” has a date of its own before that (${fixed.fixedDate ?? fixed.latest}); the lesson cannot wait. ${otherwise}`,
-      };
-    const waiting = new Set(plan.parts.filter(waits).map((p) => p.id));
-    if (!waiting.size) return { refused: 'Everything in it is done already.' };
-    const before = new Set(breaches(plan).map((b) => b.message));
-    return {
-      plan: {
-        ...plan,
-        parts: plan.parts.map((p) =>
-          waiting.has(p.id)
-            ? { ...p, earliest: p.earliest !== null && p.earliest > until ? p.earliest : until }
-            : p,
-        ),
-        sittings: plan.sittings.map((s) =>
-          waiting.has(s.partId) && s.state === 'ink' ? { ...s, state: 'pencil' } : s,
-        ),
-      },
-      unless: (drawn) => {
-        const broken = breaches(drawn.plan).filter((b) => !before.has(b.message));
-        return broken.length
-          ? {
-              refused: broken
-                .slice(0, 2)
-                .map((b) => b.message)
-                .join(' '),
-            }
-          : undefined;
-      },
-    };
-  };
+  waitUntil(lessonIds, until, 'read something else, or do without');
 
 /**
  * Another book is read on these lessons in place of one that does not come in time; it is pulled if it is not yet, in

@@ -8,6 +8,7 @@ import type { Plan } from '../plan/plan';
 import { addDays } from '../calendar/dates';
 import { changePart } from './compose';
 import { GONE, perform } from './edit';
+import { waitForBook } from './loans';
 import { pauseBefore } from './pause';
 import { markDone } from './today';
 import { movePart } from './weeks';
@@ -75,8 +76,15 @@ describe('a pause before a lesson', () => {
       ...twelve,
       sittings: twelve.sittings.map((s) => (s.partId === eighth ? { ...s, state: 'ink' } : s)),
     };
-    expect(refusal(inked, UNTIL)).toMatch(/in ink on .*, before it would go on\. Rub out the ink first/);
+    expect(refusal(inked, UNTIL)).toMatch(
+      /in ink on .*, before that day\. Rub out that ink, or choose an earlier day/,
+    );
     expect(refusal(inked, days(twelve)[6])).toBe('');
+    // A book that is waited for has the same in its way.
+    const book = perform(waitForBook([seventh], UNTIL), inked, { today: TODAY, newId: () => 'x' });
+    expect('refused' in book && book.refused).toMatch(
+      /Rub out that ink, or read something else, or do without\.$/,
+    );
   });
 
   it('is refused in words where it cannot be', () => {

@@ -1,8 +1,8 @@
 /** Books that lead a unit: their pages on its lessons, and the parts in which they are read. */
-import { isReadAlone, isReadAloud, isReadBeforehand, isSame } from '../books/readers';
+import { isReadAlone, isReadAloud, isReadBeforehand } from '../books/readers';
 import type { Book } from '../plan/book';
 import type { Lesson, Part } from '../plan/lesson';
-import { doneParts, groupBy, isFor } from '../plan/lookup';
+import { doneParts, groupBy, isFor, sameIds } from '../plan/lookup';
 import type { Plan, Pull, Use } from '../plan/plan';
 import { withChanged } from './edit';
 import { newPart, READ_TOGETHER, withReading } from './new-lesson';
@@ -104,16 +104,10 @@ function readAlready(plan: Plan): Set<string> {
   const done = doneParts(plan);
   const isReading = (p: Part): boolean =>
     p.kind === 'read-aloud' || p.kind === 'own-reading' || isPlain(p, TOLD);
-  return new Set(
-    [
-      ...groupBy(
-        plan.parts.filter((p) => p.lessonId !== null),
-        (p) => p.lessonId!,
-      ),
-    ].flatMap(([id, parts]) =>
-      parts.every((p) => done.has(p.id)) || parts.some((p) => isReading(p) && done.has(p.id)) ? [id] : [],
-    ),
-  );
+  const ofLessons = groupBy(plan.parts, (p) => p.lessonId ?? '');
+  const isRead = ([, parts]: [string, Part[]]): boolean =>
+    parts.every((p) => done.has(p.id)) || parts.some((p) => isReading(p) && done.has(p.id));
+  return new Set([...ofLessons].filter(isRead).map(([lessonId]) => lessonId));
 }
 
 const readOn = (plan: Plan, lessonId: string): Pull[] => {
@@ -183,7 +177,7 @@ function readingsOf(plan: Plan, lessonId: string): Reading[] {
   const aloud = on.filter(isReadAloud);
   const groups = aloud
     .map((p) => p.childIds)
-    .filter((ids, i, all) => ids.length && all.findIndex((other) => isSame(ids, other)) === i);
+    .filter((ids, i, all) => ids.length && all.findIndex((other) => sameIds(ids, other)) === i);
   const readings = groups.map((childIds): Reading => ({ ...READ_TOGETHER, childIds }));
   if (aloud.some((p) => !p.childIds.length)) return [{ ...READ_TOGETHER, childIds: null }, ...readings];
   if (!on.some(isReadBeforehand)) return readings;
@@ -196,7 +190,7 @@ function readingsOf(plan: Plan, lessonId: string): Reading[] {
 }
 
 const isOfSame = (a: Pick<Part, 'childIds'>, b: Pick<Part, 'childIds'>): boolean =>
-  a.childIds === null || b.childIds === null ? a.childIds === b.childIds : isSame(a.childIds, b.childIds);
+  a.childIds === null || b.childIds === null ? a.childIds === b.childIds : sameIds(a.childIds, b.childIds);
 
 /** Told by the parent, who read it. */
 const TOLD = { kind: 'activity', title: 'Told by you', lead: 'leads' } as const;

@@ -4,7 +4,7 @@
  */
 import type { Supply } from '../plan/lesson';
 import { plus, timesAsMuch } from '../prep/amount';
-import { SPELT, unitFor } from '../prep/units';
+import { COUNTED, SPELT, unitFor } from '../prep/units';
 
 /** Units of measure, with what else they are called. Spoons and cups count as units too. */
 const UNITS: Readonly<Record<string, string>> = {
@@ -26,24 +26,12 @@ const UNITS: Readonly<Record<string, string>> = {
   mm: 'mm',
   cm: 'cm',
   m: 'm',
-  sheet: 'sheets',
-  sheets: 'sheets',
-  ball: 'balls',
-  balls: 'balls',
-  skein: 'skeins',
-  skeins: 'skeins',
-  copy: 'copies',
-  copies: 'copies',
-  piece: 'pieces',
-  pieces: 'pieces',
-  pair: 'pairs',
-  pairs: 'pairs',
-  packet: 'packets',
-  packets: 'packets',
-  bag: 'bags',
-  bags: 'bags',
-  jar: 'jars',
-  jars: 'jars',
+  ...Object.fromEntries(
+    COUNTED.flatMap(([one, several]) => [
+      [one, several],
+      [several, several],
+    ]),
+  ),
 };
 const NUMBERS: Readonly<Record<string, number>> = {
   a: 1,

@@ -17,7 +17,7 @@ import { isToldAsWell, isWritten, saidVersion, WRITES_MORE_FROM } from './said';
 import { keptBusy } from './kept-busy';
 import { once, sameList } from '../plan/once';
 import { materialOf } from './material';
-import { turns } from './turns';
+import { shares } from './shares';
 import { joins } from './small';
 import { moved, rungOf } from '../plan/rungs';
 import type { Teaching, Turn } from './together';
@@ -278,7 +278,7 @@ export const assignments = once((plan: Plan): Assignment[] => {
   );
   const { versionOf } = ladderOf(plan);
   const made: Assignment[] = [];
-  const turn = turns(plan);
+  const share = shares(plan);
   const inLesson = groupBy(plan.parts, (p) => p.lessonId ?? '');
   for (const part of plan.parts) {
     const { lesson, unit } = homeOf(part);
@@ -287,7 +287,7 @@ export const assignments = once((plan: Plan): Assignment[] => {
       part,
       lesson,
       beside: inLesson.get(lesson.id)!,
-      turn: JSON.stringify(turn(lesson)),
+      share: JSON.stringify(share(lesson)),
       world,
     };
     for (const child of workers(part, unit, plan.children)) {
@@ -317,8 +317,8 @@ interface MadeFrom {
   lesson: Lesson;
   /** The parts of the lesson: what else is written in it. */
   beside: readonly Part[];
-  /** The lesson's turn among those of its unit. */
-  turn: string;
+  /** What falls to the lesson of what those of its unit share out. */
+  share: string;
   world: World;
 }
 
@@ -332,7 +332,7 @@ function isMadeFrom(assignment: Assignment, now: MadeFrom): boolean {
     now.part.kind !== 'teaching' &&
     was?.part === now.part &&
     was.lesson === now.lesson &&
-    was.turn === now.turn &&
+    was.share === now.share &&
     was.beside.length === now.beside.length &&
     was.beside.every((p, i) => p === now.beside[i]) &&
     was.world === now.world

@@ -5,7 +5,7 @@ import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
 import { easiestFirst } from './objectives';
 import { isVerse } from './text-pieces';
-import { turns, type Asked } from './turns';
+import { shares, type OwnQuestion } from './shares';
 
 export interface Material {
   /** What a lesson is about, as it stands in a wording: “Carding and combing”. */
@@ -32,7 +32,7 @@ export interface Material {
   /** Titles of the books on the lesson, in the order of the plan. */
   sources: string[];
   /** A question of the children's own to look up here; null where there is none for the lesson. */
-  question: Asked | null;
+  question: OwnQuestion | null;
   /**
    * Questions for a quiz, in an easy and a hard form with the answer: what is left for recall, then what the lesson's
    * words mean.
@@ -86,11 +86,11 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
   const uses = groupBy(plan.uses, (u) => u.lessonId);
   const objectives = byId(plan.objectives);
   const parts = groupBy(plan.parts, (p) => p.lessonId ?? '');
-  const turn = turns(plan);
+  const share = shares(plan);
   return (lesson, unit) => {
     const known = made.get(lesson.id);
     if (known) return known;
-    const { place, of, walk, learning, question } = turn(lesson);
+    const { place, of, walk, learning, question } = share(lesson);
     const own = lesson.passage.trim();
     const passage = own || unit.passage.trim();
     const memory = unit.memoryWork.map((m) => m.text.trim()).filter(Boolean);

@@ -4,7 +4,7 @@ import { hasAThen, nounTopics } from './doable';
 import type { Rung } from '../plan/measures';
 import type { Lesson } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
-import { turns } from './turns';
+import { shares } from './shares';
 
 export interface Prompt {
   text: string;
@@ -74,7 +74,7 @@ export function promptsFor(plan: Plan, lesson: Lesson, childId: string, rung: Ru
     .sort((a, b) => b.near - a.near || a.at - b.at);
   const asked = plan.questions.filter((q) => q.unitId === lesson.unitId && !q.answer).map((q) => q.text);
   const isNear = (text: string): boolean => near(text) > 0;
-  const own = turns(plan)(lesson).question;
+  const own = shares(plan)(lesson).question;
   // Those of the lesson, then the one whose turn it is here, then what else is open.
   const questions = new Set([
     ...asked.filter(isNear).sort((a, b) => near(b) - near(a)),

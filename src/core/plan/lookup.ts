@@ -116,8 +116,17 @@ export function asChildIds(
   kind: PartKind,
 ): string[] | null {
   const usual = takersIn(unit, kind, children);
-  return usual.length === ids.length && usual.every((c) => ids.includes(c.id)) ? null : [...ids];
+  return sameIds(
+    usual.map((c) => c.id),
+    ids,
+  )
+    ? null
+    : [...ids];
 }
+
+/** Whether two lists name the same things, in whatever order. */
+export const sameIds = (a: readonly string[], b: readonly string[]): boolean =>
+  a.length === b.length && a.every((id) => b.includes(id));
 
 /** Whether a pulled book is for a child: it is on that child's pile, or on nobody's. */
 export const isFor = (pull: Pick<Pull, 'childIds'>, childId: string): boolean =>

@@ -30,12 +30,10 @@ export function plus(a: SoMuch, b: SoMuch): SoMuch {
 export const lessThere = (a: SoMuch, there: number): SoMuch => each(a, (n) => Math.max(0, n - there));
 
 /** “2 to 3 skeins”; “up to 1 skein” where none may be enough; empty where no amount is said. */
-export const soMuchText = ({ amount, least }: SoMuch, unit: string): string =>
-  range(amountText(least, ''), amountText(amount, unit), least);
-
-function range(low: string, high: string, least: number | null): string {
-  if (least === null || !high) return high;
-  return low ? `${low} to ${high}` : `up to ${high}`;
+export function soMuchText({ amount, least }: SoMuch, unit: string): string {
+  const most = amountText(amount, unit);
+  if (least === null || !most) return most;
+  return least === 0 ? `up to ${most}` : `${amountText(least, '')} to ${most}`;
 }
 
 /** “60 g (about 2.1 oz)”: so much as it was said, and in the measures of the family where they are others. */
@@ -43,6 +41,7 @@ export function amountIn(of: SoMuch, unit: string, measures: System): string {
   const said = soMuchText(of, unit);
   const here = of.amount ? inMeasures(of.amount, unit, measures) : undefined;
   if (!here) return said;
-  const low = of.least ? `${inMeasures(of.least, unit, measures, here.unit)!.amount}` : '';
-  return `${said} (about ${range(low, `${here.amount} ${here.unit}`, of.least)})`;
+  const low = of.least ? inMeasures(of.least, unit, measures, here.unit)!.amount : here.amount;
+  // Rounded, both ends may be the same.
+  return `${said} (about ${low < here.amount ? `${low} to ` : ''}${here.amount} ${here.unit})`;
 }

@@ -171,7 +171,8 @@ describe('an amount in the measures of a family', () => {
     expect(amountIn({ amount: 600, least: 300 }, 'g', 'customary')).toBe(
       '300 to 600 g (about 0.7 to 1.3 lb)',
     );
-    expect(amountIn({ amount: 150, least: 0 }, 'g', 'customary')).toBe('up to 150 g (about up to 5.3 oz)');
+    expect(amountIn({ amount: 460, least: 450 }, 'g', 'customary')).toBe('450 to 460 g (about 1 lb)');
+    expect(amountIn({ amount: 150, least: 0 }, 'g', 'customary')).toBe('up to 150 g (about 5.3 oz)');
   });
 });
 

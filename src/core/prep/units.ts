@@ -82,8 +82,8 @@ export function inUnit(amount: number, from: string, to: string): number | undef
   return a && b && a.kind === b.kind ? (amount * a.factor) / b.factor : undefined;
 }
 
-/** Units that are counted, as they are said of one and of several. */
-const COUNTED: readonly (readonly [one: string, several: string])[] = [
+/** Things that are counted as units, as they are said of one and of several. */
+export const COUNTED: readonly (readonly [one: string, several: string])[] = [
   ['sheet', 'sheets'],
   ['ball', 'balls'],
   ['skein', 'skeins'],
@@ -93,12 +93,13 @@ const COUNTED: readonly (readonly [one: string, several: string])[] = [
   ['packet', 'packets'],
   ['bag', 'bags'],
   ['jar', 'jars'],
-  ['cup', 'cups'],
 ];
+/** Counted too, and a measure. */
+const CUPS = ['cup', 'cups'] as const;
 
 /** A unit as it agrees with an amount: 1 sheet, 3 sheets, 2 cups. */
 export function unitFor(amount: number, unit: string): string {
-  const counted = COUNTED.find((words) => words.includes(unit));
+  const counted = [...COUNTED, CUPS].find((words) => words.includes(unit));
   return counted ? counted[amount === 1 ? 0 : 1] : unit;
 }
 

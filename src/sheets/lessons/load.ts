@@ -185,7 +185,7 @@ export async function loadLessons(params: SearchParams): Promise<LessonsView> {
         ),
       ),
       stretched: parts.some((p) => p.weekday !== null),
-      pausedUntil: pausedUntil(parts.filter((p) => p.ruleId === null && !done.has(p.id))),
+      pausedUntil: pausedUntil(plan, lesson.id),
     };
   });
   const days = plan.year ? schoolDays(plan.year) : [];

@@ -158,8 +158,8 @@ export function PauseDialog({ lesson, onClose }: { lesson: LessonView; onClose: 
     >
       <DateField label="It goes on from" value={until} onChange={setUntil} />
       <Quiet>
-        What stands before it stays. From that day on this lesson and those after it follow at the unit’s
-        pace; no school day is lost, other units go on meanwhile.
+        What stands before it stays; ink on this lesson is rubbed out. From that day on this lesson and those
+        after it follow at the unit’s pace; no school day is lost, other units go on meanwhile.
       </Quiet>
       {lesson.pausedUntil ? (
         <PlainButton onPress={() => keep(null)}>Do not pause any more</PlainButton>

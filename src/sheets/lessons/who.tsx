@@ -1,5 +1,6 @@
 'use client';
 /** Who takes part: the children by name. Nobody named means those who do by default, so that a child who joins later is in it. */
+import { sameIds } from '@/core/plan/lookup';
 import { Checkbox, Several } from '@/kit/field';
 import { ChildName, type HatchName } from '@/kit/hatch';
 
@@ -24,8 +25,7 @@ export function WhoTakesPart({
   const who = childIds ?? usual;
   const change = (id: string, on: boolean): void => {
     const next = people.filter((c) => (c.id === id ? on : who.includes(c.id))).map((c) => c.id);
-    const isUsual = next.length === usual.length && next.every((c) => usual.includes(c));
-    onChange(isUsual ? null : next);
+    onChange(sameIds(next, usual) ? null : next);
   };
   return (
     <Several>

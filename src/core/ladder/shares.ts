@@ -11,12 +11,13 @@ import type { Question } from '../plan/unit';
 import { isVerse } from './text-pieces';
 
 /** A question of the children's own that is still open; of the lesson itself, or one that no lesson answers. */
-export interface Asked {
+export interface OwnQuestion {
   text: string;
   isOfLesson: boolean;
 }
 
-export interface Turn {
+/** What falls to one lesson. */
+export interface Share {
   /** Where the lesson stands in its unit, from 0, and of how many; what rotates goes by it. */
   place: number;
   of: number;
@@ -25,7 +26,7 @@ export interface Turn {
   /** The place of the lesson among those that learn the same. */
   learning: Place;
   /** The question to look up in it; null where there is none for it. */
-  question: Asked | null;
+  question: OwnQuestion | null;
 }
 
 interface Place {
@@ -33,7 +34,7 @@ interface Place {
   of: number;
 }
 
-const NONE: Turn = {
+const NONE: Share = {
   place: 0,
   of: 0,
   walk: { place: 0, of: 0 },
@@ -41,11 +42,11 @@ const NONE: Turn = {
   question: null,
 };
 
-/** The turn of each lesson that is not left out. */
-export const turns = onceOf<
+/** The share of each lesson that is not left out. */
+export const shares = onceOf<
   Plan,
   'lessons' | 'parts' | 'questions' | 'units',
-  (lesson: Pick<Lesson, 'id'>) => Turn
+  (lesson: Pick<Lesson, 'id'>) => Share
 >(['lessons', 'parts', 'questions', 'units'], (plan) => {
   const kinds = new Map<string, Set<Part['kind']>>();
   for (const { lessonId, kind } of plan.parts)
@@ -63,7 +64,7 @@ export const turns = onceOf<
   const memorised = new Set(
     plan.units.flatMap((u) => (u.memoryWork.some((m) => m.text.trim()) ? [u.id] : [])),
   );
-  const found = new Map<string, Turn>();
+  const found = new Map<string, Share>();
   const lessonsOf = groupBy(
     plan.lessons.filter((l) => !l.leftOut),
     (l) => l.unitId,
@@ -102,8 +103,8 @@ function askedIn(
   questions: readonly Question[],
   lessons: readonly Lesson[],
   isLookedUpIn: (lesson: Lesson) => boolean,
-): Map<string, Asked> {
-  const asked = new Map<string, Asked>();
+): Map<string, OwnQuestion> {
+  const asked = new Map<string, OwnQuestion>();
   if (!questions.length) return asked;
   const words = questions.map((q) => tellingWords(q.text));
   const times = questions.map(() => 0);

@@ -5,7 +5,7 @@ import { addPart } from '../edit/lessons';
 import { redraw } from '../layout/redraw';
 import type { Plan } from '../plan/plan';
 import { promptsFor } from './prompts';
-import { turns } from './turns';
+import { shares } from './shares';
 
 const TITLES = ['Wool and its colours', 'Looms', 'Spinning wheels', 'Cloth', 'Markets'];
 const asking = (questions: string[], looksUp: (i: number) => boolean = () => true): Plan => {
@@ -27,7 +27,7 @@ const asking = (questions: string[], looksUp: (i: number) => boolean = () => tru
 };
 const asked = (plan: Plan): string[] =>
   plan.lessons.map((l) => {
-    const { question } = turns(plan)(l);
+    const { question } = shares(plan)(l);
     return question ? `${question.isOfLesson ? '' : 'open: '}${question.text}` : '';
   });
 
@@ -95,6 +95,6 @@ it('what is copied goes on from the lessons before, also when one of those begin
   const first = start.lessons[0].id;
   const { id: _, lessonId: __, ...part } = start.parts[0];
   const more = after(start, addPart(first, part));
-  expect(turns(more)(more.lessons[1]).walk).toEqual({ place: 1, of: 3 });
+  expect(shares(more)(more.lessons[1]).walk).toEqual({ place: 1, of: 3 });
   expect(copied(more, 1)).not.toBe(copied(start, 1));
 });
