@@ -8,7 +8,8 @@ import { copyText } from './copying';
 import { writerOf, type Writer } from './handwriting';
 import { KINDS_OF_WORK, type Asked } from './kinds';
 import { materialOf } from './material';
-import { labelsFor, memoryVersion } from './shown';
+import { labelsFor } from './labels';
+import { memoryVersion } from './shown';
 import { bookletVersion, flapsIn } from './written';
 import { ownThings } from './word-list';
 

@@ -11,7 +11,8 @@ import { copyingVersion, withoutPassage } from './copying';
 import { ownReadingVersion, practiceVersion } from './everyday';
 import type { Writer } from './handwriting';
 import type { Material } from './material';
-import { checklistVersion, labelsVersion, lookingUpVersion, memoryVersion, nothingToShow } from './shown';
+import { labelsVersion } from './labels';
+import { checklistVersion, lookingUpVersion, memoryVersion, nothingToShow } from './shown';
 import { tellingRung, tellingVersion } from './telling-back';
 import {
   presentationVersion,

@@ -5,7 +5,7 @@
 import type { Rung } from '../plan/measures';
 import { copyText } from './copying';
 import { KINDS_OF_WORK, type Asked, type WorkKind } from './kinds';
-import { labelsFor } from './shown';
+import { labelsFor } from './labels';
 import { plain, type Version } from './version';
 import { listFor } from './word-list';
 import { SPOKEN } from './wordings';

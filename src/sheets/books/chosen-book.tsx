@@ -12,6 +12,7 @@ import { Caution, Column, Heading, Quiet } from '@/kit/text';
 import { colour, face } from '@/kit/tokens';
 import { pileKey } from './pile-key';
 import { PILES } from './roles';
+import { AlsoOnPiles, Doings, HowRead } from './whose';
 import type { PulledBook, Reader } from './load';
 
 interface Props {
@@ -141,31 +142,11 @@ export function ChosenBook({ book: p, readers, left, focused, onPut, onEdit, onB
             </Button>
           ))}
         </Keys>
-        {p.role === 'spine' ? <HowRead book={p} readers={readers} onPut={onPut} /> : null}
-        {p.role === 'own' && p.readers.length && readers.length > 1 ? (
-          <Doings role="group" aria-label="Also read by">
-            <Quiet as="span">Also on the pile of</Quiet>
-            {readers
-              .filter((r) => p.readers.length > 1 || !reads(r.id))
-              .map((r) => (
-                <Toggle
-                  key={r.id}
-                  isOn={reads(r.id)}
-                  onPress={() =>
-                    onPut(
-                      'own',
-                      toggled(
-                        readers.map((x) => x.id),
-                        p.readers.map((x) => x.id),
-                        r.id,
-                      ),
-                    )
-                  }
-                >
-                  {r.name}
-                </Toggle>
-              ))}
-          </Doings>
+        {p.role === 'spine' ? (
+          <HowRead book={p} readers={readers} onRead={(read, childIds) => onPut('spine', childIds, read)} />
+        ) : null}
+        {p.role === 'own' ? (
+          <AlsoOnPiles named={p.readers} readers={readers} onPut={(childIds) => onPut('own', childIds)} />
         ) : null}
         <Doings>
           <PlainButton onPress={onEdit}>Change the book…</PlainButton>
@@ -174,71 +155,6 @@ export function ChosenBook({ book: p, readers, left, focused, onPut, onEdit, onB
         </Doings>
       </Body>
     </Column>
-  );
-}
-
-/** How a book that leads the unit is read; beside another that leads it, each can be for others. */
-function HowRead({ book: p, readers, onPut }: Pick<Props, 'book' | 'readers' | 'onPut'>) {
-  const named = p.readers.map((r) => r.id);
-  const able = p.facts.children
-    .filter((c) => c.read === 'fits' || c.read === 'stretch')
-    .map((c) => c.childId);
-  const put = (read: SpineRead, childIds: readonly string[]): void =>
-    onPut('spine', childIds.length === readers.length ? [] : childIds, read);
-  const ways: [SpineRead, string, readonly string[]][] = [
-    ['aloud', 'aloud', p.read === 'alone' ? [] : named],
-    ['alone', 'by children alone', able],
-    ['beforehand', 'only by me, before the lesson', []],
-  ];
-  return (
-    <>
-      <Doings role="group" aria-label="How it is read">
-        <Quiet as="span">It is read</Quiet>
-        {ways.map(([read, does, childIds]) => (
-          <Toggle key={read} isOn={p.read === read} onPress={() => put(read, childIds)}>
-            {does}
-          </Toggle>
-        ))}
-      </Doings>
-      {p.read === 'beforehand' || readers.length < 2 ? null : (
-        <Doings role="group" aria-label={p.read === 'aloud' ? 'Who listens' : 'Who reads it'}>
-          <Quiet as="span">{p.read === 'aloud' ? 'Who listens' : 'Who reads it'}</Quiet>
-          <Toggle isOn={!named.length} onPress={() => put(p.read, [])}>
-            everyone
-          </Toggle>
-          {readers.map(({ id, name }) => (
-            <Toggle
-              key={id}
-              isOn={named.includes(id)}
-              onPress={() =>
-                put(
-                  p.read,
-                  toggled(
-                    readers.map((r) => r.id),
-                    named,
-                    id,
-                  ),
-                )
-              }
-            >
-              {name}
-            </Toggle>
-          ))}
-        </Doings>
-      )}
-    </>
-  );
-}
-
-/** Those who are chosen once one more is, or is no more; in the order of all. */
-const toggled = (all: readonly string[], chosen: readonly string[], id: string): string[] =>
-  all.filter((x) => (x === id ? !chosen.includes(x) : chosen.includes(x)));
-
-function Toggle({ isOn, onPress, children }: { isOn: boolean; onPress: () => void; children: string }) {
-  return (
-    <PlainButton aria-pressed={isOn} onPress={onPress}>
-      {isOn ? `✓ ${children}` : children}
-    </PlainButton>
   );
 }
 
@@ -339,10 +255,4 @@ const Keys = styled.div`
     padding: 1px 4px;
     margin-right: 4px;
   }
-`;
-const Doings = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 14px;
-  padding-top: 4px;
 `;
