@@ -99,7 +99,7 @@ export function asItIsRead(plan: Plan, pull: Pull, newId: () => string, was?: Pu
   return now;
 }
 
-/** Lessons that are over, or whose reading is: how a book is read from now on does not touch them. */
+/** Lessons that are over, or whose reading is: no part is put into them or taken out of them any more. */
 function readAlready(plan: Plan): Set<string> {
   const done = doneParts(plan);
   const isReading = (p: Part): boolean =>

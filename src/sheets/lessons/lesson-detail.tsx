@@ -63,7 +63,7 @@ export function LessonDetail({
               lesson.pausedUntil ? `waits until ${shortDate(lesson.pausedUntil)}` : '',
               lesson.spinePages ? `spine pp. ${lesson.spinePages}` : '',
               lesson.optional ? 'may be left out' : '',
-              lesson.buildsOn ? '' : 'builds on nothing: may come earlier',
+              lesson.buildsOn || lesson.pausedUntil ? '' : 'builds on nothing: may come earlier',
             ]
               .filter(Boolean)
               .join(' · ')}
