@@ -6,6 +6,7 @@ import { dirname, relative, resolve, sep } from 'node:path';
 
 /** The folders of the core, in their order. */
 export const CORE = [
+  'solver',
   'plan',
   'calendar',
   'pacing',

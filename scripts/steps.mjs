@@ -111,6 +111,7 @@ export async function ensureBuilt() {
       '--target=node20',
       '--format=esm',
       '--external:better-sqlite3',
+      '--external:highs',
       `--outfile=dist/${out}`,
       '--log-level=warning',
     ]);

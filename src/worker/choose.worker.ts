@@ -3,7 +3,7 @@ import { leftOutInWords, pairsInWords, priceInWords, proposals } from '@/core/lo
 import { foundIn } from '@/core/books/facts';
 import { choose } from '@/core/choose/choose';
 
-import { highsSolver } from '@/core/choose/highs';
+import { highsSolver } from '@/core/solver/highs';
 import type { SetAsked, SetFound } from './asked';
 
 self.onmessage = (e: MessageEvent<SetAsked>): void => {

@@ -8,6 +8,7 @@ import { lookForBetter, type Better } from '@/core/layout/better';
 import { tryPace, type PaceTried } from '@/core/layout/what-if';
 import type { IsoDate } from '@/core/plan/measures';
 import type { Plan } from '@/core/plan/plan';
+import { highsSolver } from '@/core/solver/highs';
 
 /** A way to mend something, and what it would come to in words. */
 export interface Way {
@@ -16,7 +17,7 @@ export interface Way {
 }
 
 /** The answer to a question about a plan on a day. */
-type Answering<Input, Answer> = (plan: Plan, input: Input, today: IsoDate) => Answer;
+type Answering<Input, Answer> = (plan: Plan, input: Input, today: IsoDate) => Answer | Promise<Answer>;
 
 const MOST_WAYS = 5;
 
@@ -57,7 +58,8 @@ const through: Answering<{ what: CameUp }, { because: string; ways: WayThrough[]
   today,
 ) => ({ because: because(plan, what, today), ways: waysThrough(plan, what, tried(today)) });
 
-const better: Answering<null, Better | undefined> = (plan, _, today) => lookForBetter(plan, today);
+const better: Answering<null, Better | undefined> = async (plan, _, today) =>
+  lookForBetter(plan, today, await highsSolver());
 
 const closing: Answering<{ date: IsoDate }, ClosingDay> = (plan, { date }, today) =>
   closingOf(plan, date, tried(today));
@@ -66,4 +68,4 @@ export const QUESTIONS = { pace, load, wait, loan, through, better, closing };
 
 export type QuestionName = keyof typeof QUESTIONS;
 export type AskedWith<Name extends QuestionName> = Parameters<(typeof QUESTIONS)[Name]>[1];
-export type Answered<Name extends QuestionName> = ReturnType<(typeof QUESTIONS)[Name]>;
+export type Answered<Name extends QuestionName> = Awaited<ReturnType<(typeof QUESTIONS)[Name]>>;

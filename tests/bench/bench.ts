@@ -5,7 +5,7 @@
 import { duplicates } from '@/core/books/duplicates';
 import { indexOf, search } from '@/core/books/search';
 import { choose } from '@/core/choose/choose';
-import { highsSolver } from '@/core/choose/highs';
+import { highsSolver } from '@/core/solver/highs';
 import { greedy, worth } from '@/core/choose/problem';
 import { addContents } from '@/core/edit/units';
 import { readContents } from '@/core/formats/contents';
@@ -67,8 +67,8 @@ if (process.argv[2] === 'day') {
 }
 
 if (process.argv[2] === 'lay-out') {
-  const [from, to] = process.argv.slice(3).map(Number);
-  await layOutTable(from || undefined, to || undefined);
+  const [from, to, seconds] = process.argv.slice(3).map(Number);
+  await layOutTable(from || undefined, to || undefined, seconds || undefined);
   process.exit(0);
 }
 

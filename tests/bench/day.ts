@@ -1,6 +1,6 @@
 /** `npm run bench -- day [from] [to]`: days of 25 rooms, alone and beside HiGHS on what it can be told of them. */
 import { solveDay } from '@/core/dayplan/solve-day';
-import { highsSolver } from '@/core/choose/highs';
+import { highsSolver } from '@/core/solver/highs';
 import { dayProgram, withoutOrder } from '../exact/day-program';
 import { someDay } from '../exact/days';
 
@@ -24,7 +24,7 @@ export async function dayTable(from = 1, to = 41): Promise<void> {
     const asked = performance.now();
     const answer = await solve(program.text, SOLVER_SECONDS);
     beside.theirs += performance.now() - asked;
-    if (!answer?.proved) continue;
+    if (!answer?.proved || !answer.value) continue;
     beside.proved++;
     const theirs = program.costOf(answer.value);
     if (ours.proved) beside.bothProved++;

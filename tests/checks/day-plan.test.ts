@@ -5,7 +5,7 @@ import { ONLY_THE_END, type Day, type Placed, type Room } from '@/core/dayplan/d
 import { costOf, faultsOf } from '../exact/day-check';
 import { dayOfPlan } from '@/core/dayplan/day-of-plan';
 import { solveDay } from '@/core/dayplan/solve-day';
-import { highsSolver } from '@/core/choose/highs';
+import { highsSolver } from '@/core/solver/highs';
 import { readHausplanJson } from '@/core/formats/hausplan-json';
 import { dayProgram, withoutOrder } from '../exact/day-program';
 import { someDay } from '../exact/days';
@@ -84,7 +84,7 @@ describe('beside HiGHS, an exact solver', () => {
       const program = dayProgram(few);
       const answer = await solve(program.text, 60);
       expect(answer?.proved).toBe(true);
-      expect(solveDay(few)).toMatchObject({ cost: program.costOf(answer!.value), proved: true });
+      expect(solveDay(few)).toMatchObject({ cost: program.costOf(answer!.value!), proved: true });
     }
   });
 });
@@ -128,7 +128,7 @@ describe('somebody away for a while', () => {
       expect(answer?.proved).toBe(true);
       expect({ seed, ...solveDay(day), times: null }).toMatchObject({
         seed,
-        cost: program.costOf(answer!.value),
+        cost: program.costOf(answer!.value!),
         proved: true,
       });
     }

@@ -3,13 +3,32 @@
  * score. Instances are made from numbers; those here are small enough to be proved in a moment.
  */
 import { describe, expect, it } from 'vitest';
+import type { Layout } from '@/core/layout/answer';
+import type { LayoutInput } from '@/core/layout/problem';
+import { fixAndOptimize } from '@/core/layout/fix-and-optimize';
 import { AS_CONSTRUCTED, AT_ONCE, layOut } from '@/core/layout/lay-out';
 import type { Effort } from '@/core/layout/search';
+import { highsSolver } from '@/core/solver/highs';
 import { instance } from '../exact/instances';
 import { exact, scoreOf } from '../exact/solve';
 
 const LONG: Effort = { trials: 40_000, perPart: Infinity, for: 'all' };
 const SEEDS = [2, 4, 6, 12, 13];
+/** As long as it takes, for an answer that does not hang on the machine. */
+const SOLVER = { small: 5000, whole: 60, few: 20, times: 3 };
+
+const places = ({ placements }: Layout): string[] =>
+  placements.map((p) => `${p.partId} ${p.date} ${p.window}`).sort();
+
+/** What a lay-out becomes when the plan is drawn again. */
+function drawnAgain(input: LayoutInput, { placements }: Layout): Layout {
+  const previous = new Map(
+    placements
+      .filter((p) => !input.held.has(p.partId))
+      .map(({ partId, date, window }) => [partId, { date, window }]),
+  );
+  return layOut({ ...input, search: false, previous });
+}
 
 describe('a lay-out beside the best there is', () => {
   it.each(SEEDS)('of instance %i', async (seed) => {
@@ -30,20 +49,37 @@ describe('a lay-out beside the best there is', () => {
   });
 });
 
+describe('a lay-out made better by the solver', () => {
+  it.each(SEEDS)('is the best there is where it is asked for the whole: instance %i', async (seed) => {
+    const { input } = instance(seed);
+    const constructed = layOut(input, AS_CONSTRUCTED);
+    const best = await exact(input, constructed, 60);
+    const solved = await fixAndOptimize(input, constructed, await highsSolver(), SOLVER);
+    expect(scoreOf(input, solved).total).toBeCloseTo(best!.score.total, 1);
+  });
+
+  it('a few lessons at a time, is never worse than it was, and stands as the engine would have it stand', async () => {
+    let better = 0;
+    for (const seed of [15, 24, 80]) {
+      const { input, traits } = instance(seed);
+      const was = layOut(input, AS_CONSTRUCTED);
+      const is = await fixAndOptimize(input, was, await highsSolver(), { ...SOLVER, small: 0 });
+      const [before, after] = [was, is].map((laid) => scoreOf(input, laid));
+      expect(after.total, traits.join(', ')).toBeLessThanOrEqual(before.total);
+      expect(after.out).toBeLessThanOrEqual(before.out);
+      if (after.total < before.total) better++;
+      expect(places(drawnAgain(input, is))).toEqual(places(is));
+    }
+    expect(better).toBeGreaterThan(1);
+  });
+});
+
 describe('what a search has found', () => {
   it('stands where it stood when the plan is drawn again: nothing moves, and nothing loses its place', () => {
     for (let seed = 1; seed <= 100; seed++) {
       const { input, traits } = instance(seed);
       const found = layOut({ ...input, search: true }, { trials: 8_000, perPart: 250, for: 'what is wrong' });
-      const previous = new Map(
-        found.placements
-          .filter((p) => !input.held.has(p.partId))
-          .map(({ partId, date, window }) => [partId, { date, window }]),
-      );
-      const again = layOut({ ...input, search: false, previous });
-      const places = ({ placements }: typeof again): string[] =>
-        placements.map((p) => `${p.partId} ${p.date} ${p.window}`).sort();
-      expect(places(again), `instance ${seed}: ${traits.join(', ')}`).toEqual(
+      expect(places(drawnAgain(input, found)), `instance ${seed}: ${traits.join(', ')}`).toEqual(
         expect.arrayContaining(places(found)),
       );
     }

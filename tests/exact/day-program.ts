@@ -1,5 +1,6 @@
 /** A day as a mixed-integer programme, for HiGHS: what ends and waits cost, without the order of the work. */
 import type { Day } from '@/core/dayplan/day';
+import { Programme, type Term } from '@/core/solver/programme';
 
 /** The wishes the programme knows of. */
 export const withoutOrder = (day: Day): Day => ({
@@ -13,28 +14,51 @@ export interface DayProgram {
   costOf: (value: (name: string) => number) => number;
 }
 
-/** In CPLEX LP form. One leader at most may lead each room. */
+/** One leader at most may lead each room. */
 export function dayProgram(day: Day): DayProgram {
   const { rooms, windows, wishes } = day;
   const index = new Map(rooms.map((r, i) => [r.id, i]));
   const late = Math.max(...windows.map((w) => w.ends)) + rooms.reduce((sum, r) => sum + r.minutes, 0);
-  const lines: string[] = [];
-  const binaries: string[] = [];
-  const bounds = rooms.map(
-    (r, i) => `s${i} >= ${Math.max(r.opens, ...r.who.map((c) => day.freeFrom.get(c) ?? 0))}`,
+  const programme = new Programme();
+  rooms.forEach((r, i) =>
+    programme.row([[1, `s${i}`]], '>=', Math.max(r.opens, ...r.who.map((c) => day.freeFrom.get(c) ?? 0))),
   );
   const reaches = before(day, index);
   const either = (i: number, j: number, lengthI: number, lengthJ: number): void => {
     if (reaches[i].has(j) || reaches[j].has(i)) return;
     const name = `y${i}_${j}`;
-    if (!binaries.includes(name)) binaries.push(name);
+    programme.decides(name);
     // One of them is over before the other begins.
-    lines.push(`s${j} - s${i} + ${late} ${name} >= ${lengthI}`);
-    lines.push(`s${i} - s${j} - ${late} ${name} >= ${lengthJ - late}`);
+    programme.row(
+      [
+        [1, `s${j}`],
+        [-1, `s${i}`],
+        [late, name],
+      ],
+      '>=',
+      lengthI,
+    );
+    programme.row(
+      [
+        [1, `s${i}`],
+        [-1, `s${j}`],
+        [-late, name],
+      ],
+      '>=',
+      lengthJ - late,
+    );
   };
   rooms.forEach((room, i) => {
     for (const a of room.after)
-      if (index.has(a)) lines.push(`s${i} - s${index.get(a)!} >= ${rooms[index.get(a)!].minutes}`);
+      if (index.has(a))
+        programme.row(
+          [
+            [1, `s${i}`],
+            [-1, `s${index.get(a)!}`],
+          ],
+          '>=',
+          rooms[index.get(a)!].minutes,
+        );
     rooms.slice(i + 1).forEach((other, n) => {
       const j = i + 1 + n;
       const meets = (a: readonly string[], b: readonly string[]): boolean => a.some((x) => b.includes(x));
@@ -51,18 +75,44 @@ export function dayProgram(day: Day): DayProgram {
       for (const [n, a] of (day.away.get(id) ?? []).entries()) {
         // It is over before they go, or begins when they are back.
         const name = `a${i}_${id.replace(/\W/g, '') || 'you'}_${n}`;
-        binaries.push(name);
-        lines.push(`s${i} - ${late} ${name} <= ${a.from - length}`);
-        lines.push(`s${i} - ${late} ${name} >= ${a.to - late}`);
+        programme.decides(name);
+        programme.row(
+          [
+            [1, `s${i}`],
+            [-late, name],
+          ],
+          '<=',
+          a.from - length,
+        );
+        programme.row(
+          [
+            [1, `s${i}`],
+            [-late, name],
+          ],
+          '>=',
+          a.to - late,
+        );
       }
-    lines.push(`past${i} - s${i} >= ${room.minutes - windows[room.window].ends}`);
-    if (windows[room.window].atSchool) lines.push(`zend - s${i} >= ${room.minutes}`);
+    programme.row(
+      [
+        [1, `past${i}`],
+        [-1, `s${i}`],
+      ],
+      '>=',
+      room.minutes - windows[room.window].ends,
+    );
+    if (windows[room.window].atSchool)
+      programme.row(
+        [
+          [1, 'zend'],
+          [-1, `s${i}`],
+        ],
+        '>=',
+        room.minutes,
+      );
   });
   const first = Math.min(...windows.map((w) => w.starts));
-  const terms: [number, string][] = [
-    [wishes.end, 'zend'],
-    ...rooms.map((_, i): [number, string] => [wishes.past, `past${i}`]),
-  ];
+  const terms: Term[] = [[wishes.end, 'zend'], ...rooms.map((_, i): Term => [wishes.past, `past${i}`])];
   let constant = -wishes.end * first;
   for (const child of new Set(rooms.flatMap((r) => r.who)))
     windows.forEach((window, w) => {
@@ -70,7 +120,15 @@ export function dayProgram(day: Day): DayProgram {
       if (!of.length) return;
       const price = day.small.has(child) ? wishes.idleSmall : wishes.idle;
       const name = `z_${child.replace(/\W/g, '')}_${w}`;
-      for (const i of of) lines.push(`${name} - s${i} >= ${rooms[i].minutes}`);
+      for (const i of of)
+        programme.row(
+          [
+            [1, name],
+            [-1, `s${i}`],
+          ],
+          '>=',
+          rooms[i].minutes,
+        );
       terms.push([price, name]);
       const work = of.reduce((sum, i) => sum + rooms[i].minutes, 0);
       const from = Math.max(window.starts, day.freeFrom.get(child) ?? 0);
@@ -80,23 +138,22 @@ export function dayProgram(day: Day): DayProgram {
         const length = a.to - Math.max(a.from, from);
         if (length <= 0) continue;
         const back = `b_${name}_${n}`;
-        binaries.push(back);
-        lines.push(`${name} - ${late} ${back} >= ${a.to - late}`);
+        programme.decides(back);
+        programme.row(
+          [
+            [1, name],
+            [-late, back],
+          ],
+          '>=',
+          a.to - late,
+        );
         terms.push([-price * length, back]);
       }
     });
-  bounds.push(`zend >= ${first}`);
+  programme.row([[1, 'zend']], '>=', first);
+  for (const [cost, name] of terms) programme.costs(name, cost);
   return {
-    text: [
-      'Minimize',
-      ` cost: ${terms.map(([c, v]) => `${c < 0 ? '-' : '+'} ${Math.abs(c)} ${v}`).join(' ')}`,
-      'Subject To',
-      ...lines.map((l, i) => ` c${i}: ${l}`),
-      'Bounds',
-      ...bounds.map((b) => ` ${b}`),
-      ...(binaries.length ? ['Binaries', ` ${binaries.join(' ')}`] : []),
-      'End',
-    ].join('\n'),
+    text: programme.text(),
     costOf: (value) => Math.round(constant + terms.reduce((sum, [c, v]) => sum + c * value(v), 0)),
   };
 }

@@ -8,7 +8,7 @@ import type { Away } from '@/core/calendar/away';
 import { schoolDays, windowsOf } from '@/core/calendar/school-days';
 import { PARENT } from '@/core/layout/counted';
 import { AS_CONSTRUCTED, layOut } from '@/core/layout/lay-out';
-import type { Held, LayoutInput, LayPart, LayUnit, Place } from '@/core/layout/input';
+import type { Held, LayoutInput, LayPart, LayUnit, Place } from '@/core/layout/problem';
 import type { WindowName } from '@/core/plan/measures';
 import { YEAR } from '../sample-plan';
 

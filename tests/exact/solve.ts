@@ -1,6 +1,6 @@
 /** The engine beside the exact solver: the same problem, the same score. */
-import { highsSolver } from '@/core/choose/highs';
-import type { LayoutInput, LayPart, Place } from '@/core/layout/input';
+import { highsSolver } from '@/core/solver/highs';
+import { mayPlace, type LayoutInput, type LayPart, type Place } from '@/core/layout/problem';
 import type { Layout } from '@/core/layout/answer';
 import { layoutProgram } from '@/core/layout/program';
 import { placesAmong, scaleOf, score, type Score } from '@/core/layout/score';
@@ -17,11 +17,11 @@ export async function exact(
   seconds: number,
 ): Promise<{ score: Score; places: Map<string, Place> } | undefined> {
   const standing = new Map(layout.placements.map((p): [string, Place] => [p.partId, p]));
-  const isFree = (p: LayPart): boolean => !input.held.has(p.id) && p.fixedDate === null;
+  const isFree = (p: LayPart): boolean => mayPlace(input, p);
   const program = layoutProgram(input, standing, isFree);
   const solve = await highsSolver();
   const answer = await solve(program.text, seconds);
-  if (!answer?.proved) return undefined;
+  if (!answer?.proved || !answer.value) return undefined;
   const places = program.placesOf(answer.value);
   for (const [id, place] of standing) {
     const part = input.units.flatMap((u) => u.lessons.flatMap((l) => l.parts)).find((p) => p.id === id);

@@ -1,6 +1,6 @@
 /** How a pulled book is read: aloud to all or to some, alone by children, or by the parent ahead of the lesson. */
 import type { Part } from '../plan/lesson';
-import { sameIds } from '../plan/lookup';
+import { isFor, sameIds } from '../plan/lookup';
 import type { Pull } from '../plan/plan';
 
 /** Where a pulled book lies, and who reads it how. */
@@ -37,6 +37,18 @@ export function isHeardIn(
 export function readIn(pull: Pick<Pull, 'role' | 'read'>): 'read-aloud' | 'own-reading' | undefined {
   if (isReadAlone(pull)) return 'own-reading';
   return isReadAloud(pull) ? 'read-aloud' : undefined;
+}
+
+/** The parts of a lesson that a book on it is needed for: those that read it, else all. */
+export function usedIn<P extends Pick<Part, 'kind' | 'childIds'>>(
+  pull: Placed,
+  parts: readonly P[],
+): readonly P[] {
+  const kind = readIn(pull);
+  const reading = parts.filter(
+    (p) => p.kind === kind && (p.childIds === null || p.childIds.some((c) => isFor(pull, c))),
+  );
+  return reading.length ? reading : parts;
 }
 
 /** As it can be: only a spine is read in one way or another; whoever it is for is named of a spine and of what is read alone. */

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { BOOK_FORMS } from '../plan/words';
-import { choose, type Solve } from './choose';
-import { highsSolver } from './highs';
+import { choose } from './choose';
+import { highsSolver, type Solve } from '../solver/highs';
 import { greedy, worth, type Candidate, type Choice, type Problem } from './problem';
 
 let solve: Solve;

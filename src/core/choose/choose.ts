@@ -1,12 +1,7 @@
 /** Chooses a set of books under the limits, says what each limit costs and what each left-out book would have added. */
 import { greedy, key, open, taken, worth, type Choice, type Problem, type Worth } from './problem';
+import type { Solve } from '../solver/highs';
 import { choiceOf, program, type Stretch } from './program';
-
-/** Solves a programme given as CPLEX LP text within so many seconds; undefined when it found nothing. */
-export type Solve = (
-  lp: string,
-  seconds: number,
-) => Promise<{ proved: boolean; value: (name: string) => number } | undefined>;
 
 export interface Price {
   limit: Stretch;
@@ -35,7 +30,7 @@ export async function choose(problem: Problem, solve: Solve): Promise<Chosen> {
   let proved = false;
   const lp = program(problem);
   const solved = lp ? await solve(lp, SECONDS.choice) : undefined;
-  if (solved) {
+  if (solved?.value) {
     const choice = choiceOf(problem, solved.value);
     const found = { choice, ...worth(problem, choice) };
     if (found.value <= best.value) [best, proved] = [found, solved.proved];
@@ -54,7 +49,7 @@ async function pricesOf(problem: Problem, best: Worth, solve: Solve): Promise<Pr
   const prices: Price[] = [];
   for (const limit of tried) {
     const solved = await solve(program(problem, limit), SECONDS.price);
-    if (!solved) continue;
+    if (!solved?.value) continue;
     const choice = choiceOf(problem, solved.value);
     const wide: Problem = { ...problem, limits: { ...limits, [limit]: Infinity } };
     const then = worth(wide, choice);

@@ -3,8 +3,8 @@
  * 0.02 a minor unit, 1 a use, 3 a stretch, −12 a form.
  */
 import { beforeAll, describe, expect, it } from 'vitest';
-import { choose, type Solve } from './choose';
-import { highsSolver } from './highs';
+import { choose } from './choose';
+import { highsSolver, type Solve } from '../solver/highs';
 import { costOf, costOfUse, greedy, open, taken, worth, type Candidate, type Problem } from './problem';
 import { choiceOf, program } from './program';
 

@@ -4,7 +4,8 @@
  */
 import { schoolDays } from '../calendar/school-days';
 import { weekOf } from '../calendar/week';
-import { partMinutes, type LayPart } from '../layout/input';
+import { partMinutes } from '../layout/input';
+import type { LayPart } from '../layout/problem';
 import { childrenOf, groupBy, homes, isDayOut } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';

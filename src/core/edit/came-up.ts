@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { addDays, shortDate, weekdayOf } from '../calendar/dates';
 import { schoolDays } from '../calendar/school-days';
-import { verdictOf } from '../layout/verdict';
+import { howItStands } from '../layout/verdict';
 import { inAList } from '../plan/called';
 import { byId, childrenOf, doneParts, homes } from '../plan/lookup';
 import type { Part } from '../plan/lesson';
@@ -117,9 +117,9 @@ function daysLost(plan: Plan, { first, last, label }: Of<'days-lost'>, context: 
         edit,
       });
       const tried = perform(edit, plan, context);
-      if ('plan' in tried && verdictOf(tried.plan, unit.id, context.today)?.meetsEnd) break;
+      if ('plan' in tried && howItStands(tried.plan, unit.id, context.today)?.meetsEnd) break;
     }
-    const verdict = verdictOf(later.plan, unit.id, context.today);
+    const verdict = howItStands(later.plan, unit.id, context.today);
     if (verdict?.finishes && unit.wishedEnd && !verdict.meetsEnd)
       ways.push({
         key: `end:${unit.id}`,

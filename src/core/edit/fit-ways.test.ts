@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { aPart, aPlan, aUnit } from '../../../tests/sample-plan';
-import { blankBook } from '../plan/blank';
+import { blankBook, blankLoan } from '../plan/blank';
 import { redraw } from '../layout/redraw';
-import { verdictOf } from '../layout/verdict';
+import { conflictInWords } from '../layout/conflict';
+import { verdictInWords, verdictOf } from '../layout/verdict';
 import type { Adult } from '../plan/household';
 import type { Plan } from '../plan/plan';
 import { perform } from './edit';
@@ -112,4 +113,60 @@ it('a unit that is met is offered nothing', () => {
   );
   expect(isMet(met.plan)).toBe(true);
   expect(waysToFit(met.plan, 'u1', CONTEXT)).toEqual([]);
+});
+
+describe('where a borrowed book comes too late for the end', () => {
+  // It can be fetched on Saturday 19 September; the unit is to end on the 18th.
+  const card = { loans: 5, weeks: 3, renewals: 1, days: [2, 6] };
+  const asked = aPlan(
+    6,
+    {
+      units: [aUnit({ lessonsPerWeek: 3, wishedEnd: '2026-09-18' })],
+      books: [
+        { ...blankBook, id: 'late', title: 'Blue roads', pages: 40, source: 'borrowed' },
+        { ...blankBook, id: 'here', title: 'Green roads', pages: 40, source: 'borrowed' },
+      ],
+      pulls: ['late', 'here'].map((bookId) => ({
+        id: `p-${bookId}`,
+        unitId: 'u1',
+        bookId,
+        role: 'together' as const,
+        read: 'aloud' as const,
+        childIds: [],
+      })),
+      uses: ['late', 'here'].map((id) => ({
+        id: `u-${id}`,
+        pullId: `p-${id}`,
+        lessonId: id === 'late' ? 'l3' : 'l2',
+        firstPage: 1,
+        lastPage: 5,
+      })),
+      loans: [
+        { ...blankLoan, id: 'ln1', bookId: 'late', asked: TODAY, expected: '2026-09-17' },
+        { ...blankLoan, id: 'ln2', bookId: 'here', from: '2026-08-29', due: '2026-09-19' },
+      ],
+    },
+    (l) => [aPart(`${l}-a`, l, { kind: 'read-aloud', minutes: 20 })],
+  );
+  const late = redraw({ ...asked, family: { ...asked.family!, card } }, { today: TODAY }).plan;
+
+  it('the book is named, and none of the others, nor minutes or a pace', () => {
+    expect(isMet(late)).toBe(false);
+    const verdict = verdictOf(late, 'u1', TODAY)!;
+    expect(verdict).toMatchObject({ heldBy: 'needs', needs: { of: '“Blue roads”' } });
+    expect(verdictInWords(verdict)).toContain(
+      'No pace meets it: “Blue roads” is not there in time for it; do without it, or move the end.',
+    );
+    expect(conflictInWords(late, 'u1', TODAY)).toBe(
+      'These cannot stand together: the days on which “Blue roads” can be there and the end on Fri 18 Sep.',
+    );
+  });
+
+  it('doing without it makes it fit, and leaves the other where it is', () => {
+    expect(way(late, 'without:')!.does).toBe('Do without “Blue roads”');
+    const without = taken(late, 'without:');
+    expect(isMet(without)).toBe(true);
+    expect(without.uses.map((u) => u.id)).toEqual(['u-here']);
+    expect(without.loans.map((l) => l.id)).toEqual(['ln1', 'ln2']);
+  });
 });

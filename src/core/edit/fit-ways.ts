@@ -1,10 +1,12 @@
 /** Ways to make a unit fit that ends late or leaves something out, as edits of the plan. */
 import { addDays, shortDate, weekdayName } from '../calendar/dates';
 import { schoolDays } from '../calendar/school-days';
-import { conflictOf } from '../layout/conflict';
+import { needsOf } from '../layout/availability';
+import { conflictOf, type Wish } from '../layout/conflict';
+import type { LayoutInput } from '../layout/problem';
 import { layoutInput } from '../layout/input';
 import { PARENT } from '../layout/counted';
-import { verdictOf, type Verdict } from '../layout/verdict';
+import { howItStands, type Verdict } from '../layout/verdict';
 import { suits } from '../books/fit';
 import { isReadAloud } from '../books/readers';
 import { READS_FROM } from '../books/reading';
@@ -18,6 +20,7 @@ import { setRole } from './books';
 import { afresh, changePart, several } from './compose';
 import { perform, withChanged, type Edit, type EditContext } from './edit';
 import { leaveOut } from './lessons';
+import { doWithout } from './loans';
 import { editUnit } from './units';
 import { lessonsToCome, numeral, type Way } from './way';
 import { endUnit, paceUnit, setYear } from './year';
@@ -34,10 +37,10 @@ export function waysToFit(plan: Plan, unitId: string, context: EditContext): Way
   if (!unit || !input || !plan.year || unit.waiting || unit.closedOn !== null) return [];
   const holds = (edit: Edit): boolean => {
     const done = perform(edit, plan, context);
-    const verdict = 'plan' in done ? verdictOf(done.plan, unitId, context.today) : undefined;
+    const verdict = 'plan' in done ? howItStands(done.plan, unitId, context.today) : undefined;
     return !!verdict && isMet(verdict);
   };
-  const now = verdictOf(plan, unitId, context.today);
+  const now = howItStands(plan, unitId, context.today);
   if (!now || isMet(now)) return [];
   const binds = conflictOf(input, unitId);
   return [
@@ -53,6 +56,7 @@ export function waysToFit(plan: Plan, unitId: string, context: EditContext): Way
     ...(binds.some((w) => w.is === 'minutes' && w.of === PARENT)
       ? [...readAlone(plan, unit, holds), ...otherAdults(plan, unit, holds)]
       : []),
+    ...withoutBooks(plan, input, unit, binds),
     ...changePlaces(plan, unit, context, holds),
     ...listening(plan, unit, context),
     ...earlier(plan, unit, context, holds),
@@ -117,6 +121,27 @@ function moreMinutes(plan: Plan, unit: Unit, who: readonly string[], holds: (edi
       edit: edit(more),
     };
   });
+}
+
+/** Lessons do without a borrowed book that is not there in time for them. */
+function withoutBooks(plan: Plan, input: LayoutInput, unit: Unit, binds: readonly Wish[]): Way[] {
+  const done = doneParts(plan);
+  const toCome = new Set(plan.parts.flatMap((p) => (p.lessonId && !done.has(p.id) ? [p.lessonId] : [])));
+  return needsOf(input.units.find((u) => u.id === unit.id))
+    .filter((n) => n.is === 'borrowed' && binds.some((w) => w.is === 'needs' && w.of === n.of))
+    .map(({ id, of }) => {
+      const pulls = new Set(
+        plan.pulls.flatMap((p) => (p.unitId === unit.id && p.bookId === id ? [p.id] : [])),
+      );
+      const lessonIds = plan.uses.flatMap((u) =>
+        pulls.has(u.pullId) && toCome.has(u.lessonId) ? [u.lessonId] : [],
+      );
+      return {
+        key: `without:${id}`,
+        does: `Do without ${of}`,
+        edit: several(doWithout(unit.id, id, lessonIds), afresh(unit.id)),
+      };
+    });
 }
 
 /** What leads the unit is read alone, where every child of it can, and that is enough. */

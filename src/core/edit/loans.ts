@@ -4,7 +4,7 @@ import { blankLoan } from '../plan/blank';
 import type { Card, Loan, Reading } from '../plan/loan';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
-import { dueAfter, stageOf } from '../loans/dates';
+import { dueAfter, stageOf } from '../books/borrowing';
 import { lessonsCovered } from '../books/fit';
 import { addBooks, pullBook, putOnLesson, withoutUse, type BookFields } from './books';
 import { GONE, withChanged, type Edit } from './edit';

@@ -5,7 +5,7 @@ import { schoolDays } from '../calendar/school-days';
 import { withoutPlace } from '../layout/check';
 import { conflictInWords } from '../layout/conflict';
 import { difference } from '../layout/difference';
-import { verdictOf, type Verdict } from '../layout/verdict';
+import { howItStands, type Verdict } from '../layout/verdict';
 import { loanLines } from '../loans/lines';
 import { count } from '../plan/called';
 import { byId, doneParts, isLeft, lessonsOf, partsByLesson } from '../plan/lookup';
@@ -98,12 +98,12 @@ export function waysThrough(plan: Plan, what: CameUp, context: EditContext): Way
       plan.lessons.some((l) => l.unitId === u.id && (moved.includes(l.id) || gone.includes(l.id))),
     );
     const verdicts = units.flatMap((u) => {
-      const verdict = verdictOf(after, u.id, context.today);
+      const verdict = howItStands(after, u.id, context.today);
       return verdict ? [{ unit: u, verdict }] : [];
     });
     // Late is what ends after the end that was wished before.
     const late = plan.units.filter((u) => {
-      const then = verdictOf(after, u.id, context.today);
+      const then = howItStands(after, u.id, context.today);
       return u.wishedEnd && then && !then.closed && (then.finishes ?? '9') > u.wishedEnd;
     }).length;
     return {
@@ -149,7 +149,7 @@ export function waysThrough(plan: Plan, what: CameUp, context: EditContext): Way
 /** Why there is something to get through, in words; empty where that is plain. */
 export function because(plan: Plan, what: CameUp, today: IsoDate): string {
   if (what.is !== 'does-not-fit') return '';
-  const verdict = verdictOf(plan, what.unitId, today);
+  const verdict = howItStands(plan, what.unitId, today);
   if (!verdict) return '';
   if (verdict.meetsEnd && verdict.placed === verdict.lessons) return 'It fits as it stands.';
   return conflictInWords(plan, what.unitId, today);

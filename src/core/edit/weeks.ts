@@ -3,7 +3,8 @@ import { shortDate } from '../calendar/dates';
 import { whyClosed } from '../calendar/school-days';
 import { byId, doneParts, lessonsOf } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
-import type { LayoutChoice, Place } from '../layout/input';
+import type { LayoutChoice } from '../layout/input';
+import type { Place } from '../layout/problem';
 import type { Plan, Sitting } from '../plan/plan';
 import { GONE, type Edit } from './edit';
 

@@ -1,6 +1,6 @@
 /** What a lay-out answers: where each part stands, and what stands nowhere. */
 import type { Reason } from '../plan/plan';
-import type { Place } from './input';
+import type { Place } from './problem';
 import type { Block } from './schedule';
 
 export interface Placement extends Place {

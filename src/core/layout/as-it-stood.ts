@@ -1,6 +1,6 @@
 /** Leaves a lay-out as it stood: every lesson that still can stand in all its parts where it stood, does. */
 import type { Reason } from '../plan/plan';
-import type { LayLesson, LayoutInput, LayPart, LayUnit } from './input';
+import type { LayLesson, LayoutInput, LayPart, LayUnit } from './problem';
 import type { Schedule } from './schedule';
 import type { Slot } from './slots';
 import { UnitQueue } from './unit-queue';

@@ -1,7 +1,7 @@
 /** Whether a part finds its time in a half-day beside the appointments of those who are in it. */
 import { freeForAll, freeFrom, leftOf, minutesOf, type Away, type Stretch } from '../calendar/away';
 import { PARENT } from './counted';
-import type { LayPart } from './input';
+import type { LayPart } from './problem';
 
 type InIt = Pick<LayPart, 'minutes' | 'lead' | 'leader' | 'together' | 'dayOut'>;
 

@@ -3,14 +3,20 @@ import { count } from '../plan/called';
 import { doneParts } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
+import type { Solve } from '../solver/highs';
 import type { Placement } from './answer';
-import { layoutInput, type LayoutInput } from './input';
+import { layoutInput } from './input';
+import type { LayoutInput } from './problem';
+import { fixAndOptimize, type Patience } from './fix-and-optimize';
 import { layOut } from './lay-out';
 import { placesAmong, scaleOf, score, WEIGHT, type Score } from './score';
 import type { Effort } from './search';
 
 /** What is looked for beside the page while the parent reads: about a second. Own choice. */
-export const AT_LENGTH: Effort = { trials: 120_000, perPart: Infinity, for: 'all' };
+export const AT_LENGTH: { search: Effort; solver: Patience } = {
+  search: { trials: 60_000, perPart: Infinity, for: 'all' },
+  solver: { small: 700, whole: 0.7, few: 0.25, times: 8 },
+};
 /** What a better lay-out must be better by, what it moves counted in. Own choice. */
 const WORTH = 300;
 
@@ -37,11 +43,16 @@ const standing = (input: LayoutInput, plan: Plan): Score => {
 };
 
 /** @returns undefined where none was found that is worth it */
-export function lookForBetter(plan: Plan, today: IsoDate, effort: Effort = AT_LENGTH): Better | undefined {
+export async function lookForBetter(
+  plan: Plan,
+  today: IsoDate,
+  solve: Solve,
+  effort = AT_LENGTH,
+): Promise<Better | undefined> {
   const input = layoutInput(plan, { today });
   if (!input || !hasToGain(plan, today)) return undefined;
   const was = standing(input, plan);
-  const { placements } = layOut(input, effort);
+  const { placements } = await fixAndOptimize(input, layOut(input, effort.search), solve, effort.solver);
   const scale = scaleOf(input);
   const is = score(scale, placesAmong(scale, placements));
   if (was.total - is.total < WORTH || is.out > was.out) return undefined;

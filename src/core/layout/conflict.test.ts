@@ -44,6 +44,24 @@ describe('wishes that cannot stand together', () => {
     expect(wishes(redraw(short, context).plan)).toEqual(['minutes c2']);
   });
 
+  it('are what has to be prepared first and the end, not the days that parts are given', () => {
+    const from = plan({ wishedEnd: '2026-09-18' });
+    expect(wishes(from)).toEqual([]);
+    const order = { id: 'o', what: 'Order the dye', daysBefore: 15, minutes: 5, atMostBefore: null };
+    const asked: Plan = {
+      ...from,
+      parts: from.parts.map((p) =>
+        p.id === 'l2-a' ? { ...p, preparations: [order], earliest: '2026-09-01' } : p,
+      ),
+    };
+    // Drawn without it standing anywhere, the end comes after what is waited for.
+    const late = redraw({ ...asked, sittings: [] }, { ...context, fresh: 'all' }).plan;
+    expect(wishes(late)).toEqual(['needs “Order the dye”', 'pace', 'end']);
+    expect(conflictInWords(late, 'u1', TODAY)).toBe(
+      'These cannot stand together: the days that “Order the dye” takes beforehand, 3 lessons a week and the end on Fri 18 Sep.',
+    );
+  });
+
   it('are the other appointments of who is needed, and the end', () => {
     const from = plan({ lessonsPerWeek: null, wishedEnd: '2026-09-18' });
     const away = {

@@ -2,13 +2,15 @@
 import { shortDate } from '../calendar/dates';
 import { inAList, namesIn, paceInWords } from '../plan/called';
 import type { Plan } from '../plan/plan';
-import { layoutInput, type LayoutInput, type LayPart, type LayUnit } from './input';
-import { AS_CONSTRUCTED, AT_ONCE, layOut } from './lay-out';
+import { layoutInput } from './input';
+import { needsOf, within } from './availability';
+import type { LayoutInput, LayPart, LayUnit } from './problem';
+import { AS_CONSTRUCTED, TO_FIT, layOut } from './lay-out';
 import { PARENT } from './counted';
 
 /** A wish, and whose minutes it is about. */
 export interface Wish {
-  is: 'end' | 'pace' | 'minutes' | 'dates' | 'comes back' | 'other units' | 'appointments';
+  is: 'end' | 'pace' | 'minutes' | 'dates' | 'needs' | 'comes back' | 'other units' | 'appointments';
   of?: string;
 }
 
@@ -36,9 +38,12 @@ export function conflictOf(input: LayoutInput, unitId: string): Wish[] {
 
 function wishesOf(input: LayoutInput, unit: LayUnit): Wish[] {
   const parts = unit.lessons.flatMap((l) => l.parts);
-  const isDated = (p: LayPart): boolean =>
-    p.earliest !== null || p.latest !== null || p.weekday !== null || p.fixedDate !== null;
+  const isDated = (p: LayPart): boolean => {
+    const { earliest, latest } = p.bound?.own ?? p;
+    return earliest !== null || latest !== null || p.weekday !== null || p.fixedDate !== null;
+  };
   return [
+    ...needsOf(unit).map(({ of }) => ({ is: 'needs' as const, of })),
     ...(parts.some(isDated) ? [{ is: 'dates' as const }] : []),
     ...(input.units.length > 1 ? [{ is: 'other units' as const }] : []),
     ...(input.dated.length ? [{ is: 'comes back' as const }] : []),
@@ -60,8 +65,12 @@ const peopleAway = ({ away }: LayoutInput): string[] => [
 /** The problem with only some of its wishes, the unit drawn afresh. */
 function with_(input: LayoutInput, unit: LayUnit, kept: readonly Wish[]): LayoutInput {
   const has = (is: Wish['is'], of?: string): boolean => kept.some((w) => w.is === is && w.of === of);
-  const free = (p: LayPart): LayPart =>
-    has('dates') ? p : { ...p, earliest: null, latest: null, weekday: null, fixedDate: null };
+  const NONE = { earliest: null, latest: null };
+  const free = (part: LayPart): LayPart => {
+    const p = has('dates') ? part : { ...part, ...NONE, weekday: null, fixedDate: null };
+    const own = has('dates') ? part.bound?.own : NONE;
+    return p.bound && own ? within({ ...p, bound: { ...p.bound, own } }, (b) => has('needs', b.of)) : p;
+  };
   const mine = new Set(unit.lessons.flatMap((l) => l.parts.map((p) => p.id)));
   const relaxed: LayUnit = {
     ...unit,
@@ -90,7 +99,7 @@ function fits(input: LayoutInput, unitId: string): boolean {
   const unit = input.units.find((u) => u.id === unitId)!;
   const { wishedEnd } = unit;
   const needed = unit.lessons.flatMap((l) => l.parts.filter((p) => !p.optional)).map((p) => p.id);
-  return [AS_CONSTRUCTED, AT_ONCE].some((effort) => {
+  return [AS_CONSTRUCTED, TO_FIT].some((effort) => {
     const on = new Map(layOut(input, effort).placements.map((p) => [p.partId, p.date]));
     return needed.every((id) => {
       const date = on.get(id);
@@ -120,6 +129,12 @@ export function conflictInWords(plan: Plan, unitId: string, today: string): stri
         return of === PARENT ? 'your other appointments' : `the other appointments of ${namesIn(plan)(of!)}`;
       case 'dates':
         return 'the days that its parts are given';
+      case 'needs':
+        return needsOf(input.units.find((u) => u.id === unitId)).some(
+          (b) => b.of === of && b.is === 'borrowed',
+        )
+          ? `the days on which ${of} can be there`
+          : `the days that ${of} takes beforehand`;
       case 'comes back':
         return 'what comes back by itself';
       case 'other units':

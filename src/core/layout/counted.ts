@@ -1,7 +1,7 @@
 /** Whose minutes are counted in a lay-out: each child's, the parent's, other adults', and those of what there is one of. */
 import { PARENT } from '../calendar/away';
 import type { Adult } from '../plan/household';
-import type { LayoutInput, LayPart } from './input';
+import type { LayoutInput, LayPart } from './problem';
 
 export { PARENT };
 

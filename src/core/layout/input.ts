@@ -1,12 +1,11 @@
-/** What a lay-out is made from, and how it is read out of a plan. */
+/** A lay-out’s problem, read out of a plan. */
 import { onceOf } from '../plan/once';
-import { awayOf, type Away } from '../calendar/away';
+import { awayOf } from '../calendar/away';
 import { addDays } from '../calendar/dates';
-import { schoolDays, windowsOf, type DayWindow, type SchoolDay } from '../calendar/school-days';
+import { schoolDays, windowsOf, type SchoolDay } from '../calendar/school-days';
 import { paceForEnd } from '../pacing/pacing';
-import type { IsoDate, WindowName } from '../plan/measures';
-import type { Adult } from '../plan/household';
-import type { Assignment, Plan, Reason } from '../plan/plan';
+import type { IsoDate } from '../plan/measures';
+import type { Assignment, Plan } from '../plan/plan';
 import type { Part } from '../plan/lesson';
 import type { Unit } from '../plan/unit';
 import { OWN_WORK_KINDS } from '../plan/words';
@@ -24,93 +23,8 @@ import {
   takesPart,
 } from '../plan/lookup';
 import { readingMinutes } from '../books/reading';
-
-export interface LayPart {
-  id: string;
-  title: string;
-  /** Minutes for each child who takes part. */
-  minutes: Record<string, number>;
-  /** Minutes an adult leads: the parent, or who leads in their place. */
-  lead: number;
-  /** The adult who leads in the parent's place. */
-  leader: string | null;
-  /** All who are in it are in it at once; else each does their own. */
-  together: boolean;
-  /** What it needs of which there is one in the house. */
-  needs: readonly string[];
-  /** Minutes that these are in use: as long as it lasts, or by one child after the other where each works alone. */
-  inUse: number;
-  window: WindowName | null;
-  fixedDate: IsoDate | null;
-  /** Only on this weekday, or what serves for it. */
-  weekday: number | null;
-  /** Not before this day: as the parent set it, or the day after it last did not happen. */
-  earliest: IsoDate | null;
-  latest: IsoDate | null;
-  waitAfterHours: number;
-  /** May be left out when days run short: it, or its whole lesson. */
-  optional: boolean;
-  /** A day out: it takes its half-day, but none of the minutes a day has for work. */
-  dayOut: boolean;
-  /** A rule brings it back on its date. */
-  comesBack: boolean;
-}
-
-export interface LayLesson {
-  id: string;
-  parts: LayPart[];
-}
-
-export interface LayUnit {
-  id: string;
-  starts: IsoDate;
-  wishedEnd: IsoDate | null;
-  /** Lessons a week that are aimed at, and the most there may be. */
-  lessonsPerWeek: number | null;
-  mostPerWeek: number | null;
-  lessons: LayLesson[];
-  /** Parts of the unit itself that have no date: they come after its last lesson. */
-  closing: LayPart[];
-}
-
-export interface Place {
-  date: IsoDate;
-  window: WindowName;
-}
-
-/** Where a pencilled part stood, and whether the parent had put it there. */
-export interface Stood extends Place {
-  byHand?: boolean;
-}
-
-/** A part that stays where it is, and why. */
-export interface Held extends Place {
-  kind: Extract<Reason['kind'], 'done' | 'unticked' | 'inked' | 'by-hand'>;
-}
-
-export interface LayoutInput {
-  days: SchoolDay[];
-  windows: DayWindow[];
-  /** Minutes a day each child can take. */
-  childLimits: Record<string, number>;
-  /** Minutes a day the parent can lead. */
-  leadLimit: number;
-  /** Other adults who lead, when they are there. */
-  adults: readonly Adult[];
-  /** Who has an appointment of their own when, by date. */
-  away: ReadonlyMap<IsoDate, readonly Away[]>;
-  /** Nothing in pencil is laid before this day. */
-  today: IsoDate;
-  units: LayUnit[];
-  /** Parts with a date of their own that belong to no lesson. */
-  dated: LayPart[];
-  /** Whether it is looked for something better than what is constructed: where all is laid out again. */
-  search?: boolean;
-  /** Parts that stay, by id. */
-  held: Map<string, Held>;
-  /** Where pencilled parts stood in the last lay-out, by id; what need not move does not. */
-  previous: Map<string, Stood>;
-}
+import type { Held, LayoutInput, LayPart, LayUnit, Place, Stood } from './problem';
+import { availabilityOf, whileAvailable } from './availability';
 
 export interface LayoutChoice {
   today: IsoDate;
@@ -120,6 +34,8 @@ export interface LayoutChoice {
   search?: boolean;
   /** Pencilled parts put somewhere by hand in this change. */
   moved?: ReadonlyMap<string, Place>;
+  /** Things borrowed or prepared, by their names, of which it is not asked whether they are there. */
+  regardless?: ReadonlySet<string>;
 }
 
 /** Reads a lay-out's input out of a plan; undefined while there is no family or no school year. */
@@ -131,6 +47,7 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
   const homeOf = homes(plan);
   const done = doneParts(plan);
   const days = schoolDays(plan.year);
+  const narrow = narrowed(plan, choice);
   // Of what is closed or left out only what was taught stands.
   const stands = (p: Part): boolean => done.has(p.id) || isLeft(homeOf(p)) === undefined;
   const loose = plan.parts.filter((p) => p.lessonId === null && !homeOf(p).unit?.waiting && stands(p));
@@ -147,14 +64,14 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
         return {
           id: lesson.id,
           parts: parts.map((p) => {
-            const lay = minutesFor(p, unit);
+            const lay = narrow(minutesFor(p, unit));
             return lesson.optional && !lay.optional ? { ...lay, optional: true } : lay;
           }),
         };
       }),
       closing: loose
         .filter((p) => p.unitId === unit.id && p.fixedDate === null)
-        .map((p) => minutesFor(p, unit)),
+        .map((p) => narrow(minutesFor(p, unit))),
     }));
   return {
     days,
@@ -169,6 +86,20 @@ export function layoutInput(plan: Plan, choice: LayoutChoice): LayoutInput | und
     dated: loose.filter((p) => p.fixedDate !== null).map((p) => minutesFor(p, homeOf(p).unit)),
     ...standing(plan, choice),
   };
+}
+
+/**
+ * Narrows parts to the days on which what they need is there. Where they stand they may go on standing; only where all is laid
+ * out again does a borrowed book move them. What should have been prepared by today is taken to be.
+ */
+function narrowed(plan: Plan, { today, fresh, regardless }: LayoutChoice): (part: LayPart) => LayPart {
+  const available = availabilityOf(plan, today, regardless);
+  if (!available.size) return (part) => part;
+  const dateOf = new Map(plan.sittings.map((s) => [s.partId, s.date]));
+  return (part) =>
+    whileAvailable(part, available.get(part.id), ({ is }) =>
+      is === 'borrowed' && fresh === 'all' ? undefined : dateOf.get(part.id),
+    );
 }
 
 /**

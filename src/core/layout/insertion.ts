@@ -3,7 +3,7 @@
  * part costs only grows as more of the lesson is placed, so that a beginning that costs more than the best whole is given up.
  */
 import type { Reason } from '../plan/plan';
-import type { LayoutInput, LayPart, LayUnit } from './input';
+import type { LayoutInput, LayPart, LayUnit } from './problem';
 import type { Schedule } from './schedule';
 import { WEIGHT, type Scale } from './score';
 import type { Slot } from './slots';
@@ -51,7 +51,7 @@ interface SoFar {
 /** School days after the part before it on which the next one is looked for. Own choice. */
 const REACH = 6;
 /** Slots tried before the best so far is taken. Own choice. */
-const MOST_NODES = 1500;
+const MOST_NODES = 400;
 
 export class Insertion {
   private readonly parts: readonly LayPart[];
@@ -208,7 +208,7 @@ export class Insertion {
       cost += WEIGHT.overBreak * (days[day].block - days[so.last].block);
     }
     if (asked.index === asked.unit.lessons.length - 1 && day > lastDay)
-      cost += WEIGHT.finish * (day - Math.max(0, lastDay));
+      cost += WEIGHT.finish * (Math.max(0, day - ends.due) - Math.max(0, lastDay - ends.due));
     return cost;
   }
 }

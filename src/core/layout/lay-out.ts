@@ -12,14 +12,16 @@
  * around its target, and the trial that moves least, then the cheapest, is kept. Same input, same answer.
  */
 import type { Layout } from './answer';
-import type { LayoutInput } from './input';
+import type { LayoutInput } from './problem';
 import { Scheduler } from './scheduler';
 import type { Effort } from './search';
 
 /** Nothing is looked for beyond the constructed lay-out. */
 export const AS_CONSTRUCTED: Effort = { trials: 0, perPart: 0, for: 'what is wrong' };
-/** What is looked for on the server while the parent waits: some 20 ms. Own choice. */
-export const AT_ONCE: Effort = { trials: 4_000, perPart: 120, for: 'what is wrong' };
+/** What is looked for on the server while the parent waits: some 30 ms. Own choice. */
+export const AT_ONCE: Effort = { trials: 8_000, perPart: 400, for: 'all' };
+/** What is looked for only to see whether it fits: where nothing is wrong, nothing. Own choice. */
+export const TO_FIT: Effort = { trials: 4_000, perPart: 120, for: 'what is wrong' };
 
 /** @param effort how long it is looked for something better than what is constructed */
 export function layOut(input: LayoutInput, effort: Effort = input.search ? AT_ONCE : AS_CONSTRUCTED): Layout {

@@ -2,7 +2,7 @@
 import type { Away, Stretch } from '../calendar/away';
 import { inTheWay, minutesBeside } from './beside';
 import { countedIn, inDay, inWindow, type Counted } from './counted';
-import type { LayoutInput, LayPart } from './input';
+import type { LayoutInput, LayPart } from './problem';
 
 /** Who, or what there is one of, lacks the minutes for a part: the whole day is full, only that half-day, or they are not there then. */
 export interface Lack {

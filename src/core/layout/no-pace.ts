@@ -1,11 +1,18 @@
 /** Why no pace of lessons meets an end, in words. */
 
+import type { Bound } from './problem';
+
 /** What alone stands against it, found by lifting it. */
-export type HeldBy = 'appointments' | 'minutes' | 'school-day' | 'adults';
+export type HeldBy = 'needs' | 'appointments' | 'minutes' | 'school-day' | 'adults';
 
 /** That no pace meets an end, and what it is that stands against it. */
-export function noPace(v: { heldBy?: HeldBy }): string {
-  switch (v.heldBy) {
+export function noPace({ heldBy, needs }: { heldBy?: HeldBy; needs?: Bound }): string {
+  switch (heldBy) {
+    case 'needs':
+      if (!needs) return 'No pace meets it: what has to be there for it comes too late';
+      return needs.is === 'borrowed'
+        ? `No pace meets it: ${needs.of} is not there in time for it`
+        : `No pace meets it: ${needs.of} has to be done first, and takes too long`;
     case 'appointments':
       return 'No pace meets it beside the other appointments: somebody who is needed is away too often';
     case 'minutes':

@@ -1,7 +1,7 @@
 /** A unit's pace: on which school day its next lesson is due, and whether another may begin on a day. */
 import { schoolDayFrom, type SchoolDay } from '../calendar/school-days';
 import { lessonsADay, spread } from '../pacing/pacing';
-import type { LayUnit } from './input';
+import type { LayUnit } from './problem';
 
 /** How much of the pace is kept: all of it, only the lessons a day, or nothing. */
 export type Keeps = 'pace' | 'day' | 'nothing';

@@ -8,7 +8,9 @@ import { assignments } from '../ladder/assign';
 import { byId, groupBy, homes } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Plan, Reason, Sitting } from '../plan/plan';
-import { layoutInput, type LayoutChoice, type LayoutInput } from './input';
+import { layoutInput, type LayoutChoice } from './input';
+import type { LayoutInput } from './problem';
+import { boundBy, isBound } from './availability';
 import type { Layout } from './answer';
 import { layOut } from './lay-out';
 import { sameParts, withRecurring, type Reach } from './recurring';
@@ -24,6 +26,8 @@ export interface Redrawn {
 const AHEAD = 13;
 /** Rounds in which the reach follows the lessons; where it runs ahead of them for ever, it is then the whole year. */
 const FOLLOWING_ROUNDS = 4;
+/** Rounds after those in which what comes back follows lessons that stay where they were found a place, if they can. */
+const SETTLING_ROUNDS = 4;
 
 /** A plan drawn again, its units in a row one after the other. */
 export function redraw(given: Plan, choice: LayoutChoice): Redrawn {
@@ -93,12 +97,14 @@ function drawOnce(from: Plan, given: Plan, choice: LayoutChoice): Redrawn {
       plan = { ...plan, parts: taught, marks: plan.marks.filter((m) => ids.has(m.partId)) };
     }
     plan = { ...plan, assignments: assignments(plan) };
-    const input = layoutInput(plan, choice);
-    if (!input) return { plan: { ...plan, sittings: [] } };
-    const layout = layOut(input);
-    if (settled || !plan.rules.length || round > FOLLOWING_ROUNDS + 1)
+    const laid = laidOut(plan, round > FOLLOWING_ROUNDS ? { ...choice, fresh: [], search: false } : choice);
+    if (!laid) return { plan: { ...plan, sittings: [] } };
+    const { input, layout } = laid;
+    if (settled || !plan.rules.length || round > FOLLOWING_ROUNDS + SETTLING_ROUNDS)
       return { plan: { ...plan, sittings: sittingsFrom(layout, given) }, input, layout };
     reach = grown(reach, plan, layout, choice.today);
+    // Where what comes back pushes away what it comes after, it would follow it for ever.
+    if (round >= FOLLOWING_ROUNDS) plan = { ...plan, sittings: sittingsFrom(layout, given) };
     if (round === FOLLOWING_ROUNDS)
       reach = {
         ...reach,
@@ -106,6 +112,36 @@ function drawOnce(from: Plan, given: Plan, choice: LayoutChoice): Redrawn {
         family: input.days.at(-1)?.date ?? '',
       };
   }
+}
+
+interface Laid {
+  input: LayoutInput;
+  layout: Layout;
+}
+
+/** How many of the things that parts need are let go one by one, before all are. Own choice. */
+const LET_GO = 6;
+
+/**
+ * Each part on a day on which what it needs is there. Where something would stand nowhere then, and would stand somewhere
+ * otherwise, the things that bind most are let go, as few as do.
+ */
+function laidOut(plan: Plan, choice: LayoutChoice): Laid | undefined {
+  const regardlessOf = (names: Iterable<string>): Laid | undefined => {
+    const input = layoutInput(plan, { ...choice, regardless: new Set(names) });
+    return input && { input, layout: layOut(input) };
+  };
+  const laid = regardlessOf([]);
+  if (!laid?.layout.unplaced.length || !isBound(laid.input)) return laid;
+  const names = boundBy(plan, choice.today);
+  const none = regardlessOf(names)!;
+  const least = none.layout.unplaced.length;
+  if (least >= laid.layout.unplaced.length) return laid;
+  for (let n = 1; n < names.length && n <= LET_GO; n++) {
+    const some = regardlessOf(names.slice(0, n))!;
+    if (some.layout.unplaced.length <= least) return some;
+  }
+  return none;
 }
 
 function grown(reach: Reach, plan: Plan, layout: Layout, today: IsoDate): Reach {

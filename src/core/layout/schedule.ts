@@ -2,7 +2,7 @@
 import { servesFor } from '../calendar/school-days';
 import type { Reason } from '../plan/plan';
 import { EVENING } from '../plan/words';
-import type { LayoutInput, LayPart, Place } from './input';
+import type { LayLesson, LayoutInput, LayPart, Place } from './problem';
 import { Ledger, type Lack } from './ledger';
 import { Slots, type Slot } from './slots';
 
@@ -171,6 +171,19 @@ export class Schedule {
     const day = this.slots.day(slot);
     if (!this.mayStand(part, slot)) return 'own-limits';
     return this.ledger.lack(part, day, this.slots.window(slot));
+  }
+
+  /** The last slot of what of a lesson holds up the next one; undefined where nothing of it stands at school. */
+  chainEnd({ parts }: LayLesson): Slot | undefined {
+    let end: Slot | undefined;
+    for (const part of parts) {
+      const slot = this.standsFrom(part);
+      if (slot === undefined) continue;
+      // The evening holds nothing up: the next lesson may begin in school before it.
+      if (this.isAtSchool(slot)) end = Math.max(end ?? 0, slot);
+      if (part.waitAfterHours > 0) break;
+    }
+    return end;
   }
 
   isAtSchool(slot: Slot): boolean {

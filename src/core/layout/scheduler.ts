@@ -4,7 +4,7 @@
  */
 import type { Reason } from '../plan/plan';
 import type { Layout, Placement, Unplaced } from './answer';
-import type { LayLesson, LayoutInput, LayPart, LayUnit, Place } from './input';
+import type { LayoutInput, LayPart, LayUnit, Place } from './problem';
 import { Schedule } from './schedule';
 import { COST, isBetter, tryLesson, type Blocked, type Trial } from './trial';
 import type { Keeps } from './pace';
@@ -55,14 +55,15 @@ export class Scheduler {
   leaveAsItStood(): LeftOut[] {
     this.holdAll();
     return leaveAsItStood(this.schedule, this.input, this.schedule.slots.firstOf(this.firstDay), (lesson) =>
-      this.chainEndOf(lesson),
+      this.schedule.chainEnd(lesson),
     );
   }
 
   /** Puts what could not stay where it stood between what does. */
   putBetween(leftOut: readonly LeftOut[]): void {
     for (const { unit, index } of leftOut) this.search.leaveParts(unit, index);
-    for (const { unit, index } of leftOut) this.search.placeLesson(unit, index, 'as it is', true);
+    for (const { unit, index } of leftOut)
+      this.search.placeLesson(unit, index, { leaning: 'as it is', keepsPace: true });
     this.unplaced.push(...this.unplacedNow());
   }
 
@@ -235,7 +236,7 @@ export class Scheduler {
     const isFree = (p: LayPart): boolean => !this.schedule.stands(p);
     const parts = lesson.parts.filter((p) => !(isFree(p) && this.isTooLong(p)));
     if (parts.some(isFree)) this.placeParts(parts, queue);
-    queue.advance(this.chainEndOf(lesson));
+    queue.advance(this.schedule.chainEnd(lesson));
   }
 
   private placeParts(parts: LayPart[], queue: UnitQueue): void {
@@ -286,7 +287,7 @@ export class Scheduler {
     if (best) for (const { part, slot, reason } of best.placed) schedule.put(part, slot, reason);
     else {
       // It does not fit whole: what of it fits, stands.
-      this.search.placeLesson(queue.unit, queue.index, 'as it is', !isSqueezed);
+      this.search.placeLesson(queue.unit, queue.index, { leaning: 'as it is', keepsPace: !isSqueezed });
       const why = aim >= input.days.length ? 'no-day' : 'no-room';
       const free = parts.filter((p) => !schedule.stands(p));
       this.unplaced.push(...free.map((p) => ({ partId: p.id, why, block: blocked?.by }) as const));
@@ -315,17 +316,5 @@ export class Scheduler {
   private keptDay(part: LayPart, earliest: Slot): number | undefined {
     const slot = this.schedule.previousSlot(part);
     return slot !== undefined && slot >= earliest ? this.schedule.slots.day(slot) : undefined;
-  }
-
-  private chainEndOf(lesson: LayLesson): Slot | undefined {
-    let end: Slot | undefined;
-    for (const part of lesson.parts) {
-      const slot = this.schedule.standsFrom(part);
-      if (slot === undefined) continue;
-      // The evening holds nothing up: the next lesson may begin in school before it.
-      if (this.schedule.isAtSchool(slot)) end = Math.max(end ?? 0, slot);
-      if (part.waitAfterHours > 0) break;
-    }
-    return end;
   }
 }

@@ -3,8 +3,16 @@
  * solver it is measured against, the tests and the screen's figures share it. Weights: own choice, in the order of wishes.
  */
 import { Pace } from './pace';
-import type { SchoolDay } from '../calendar/school-days';
-import type { LayLesson, LayoutInput, LayPart, LayUnit, Place } from './input';
+import { schoolDayFrom, type SchoolDay } from '../calendar/school-days';
+import type { IsoDate } from '../plan/measures';
+import {
+  mayPlace,
+  type LayLesson,
+  type LayoutInput,
+  type LayPart,
+  type LayUnit,
+  type Place,
+} from './problem';
 
 /** What one of each costs. */
 export const WEIGHT = {
@@ -29,7 +37,7 @@ export const WEIGHT = {
   spread: 6,
   /** A part in another half-day than is wished for. */
   window: 4,
-  /** A school day until a unit is done. */
+  /** A school day after that on which the pace alone would have a unit’s last lesson begin, until it is done. */
   finish: 1,
   /** A school day between where a lesson begins and where the pace alone would have it begin. */
   aim: 0.02,
@@ -47,19 +55,19 @@ export interface Scale {
   weeks: number;
   dayOf: ReadonlyMap<string, number>;
   windowOf: ReadonlyMap<string, number>;
-  /** For each unit the day on which its pace alone would have each lesson begin; past the last where the year is too short. */
+  /** For each unit the day on which its pace alone would have each lesson begin from today on; past the last where the year is too short. */
   ideal: ReadonlyMap<string, readonly number[]>;
   /** Lessons of each unit that may begin on a day. */
   perDay: ReadonlyMap<string, number>;
   /** Of them so many in each school week; none for a unit with neither pace nor end. */
   idealInWeek: ReadonlyMap<string, Float64Array>;
-  /** For each unit the first school day and the last that is not late. */
-  ends: ReadonlyMap<string, { first: number; last: number }>;
+  /** For each unit the day on which its pace alone would have its last lesson begin, and the last day that is not late. */
+  ends: ReadonlyMap<string, { due: number; last: number }>;
 }
 
 export function scaleOf(input: LayoutInput): Scale {
   const weeks = (input.days.at(-1)?.week ?? -1) + 1;
-  const ideal = new Map(input.units.map((u) => [u.id, idealDays(u, input.days)]));
+  const ideal = new Map(input.units.map((u) => [u.id, idealDays(u, input)]));
   return {
     input,
     weeks,
@@ -75,26 +83,34 @@ export function scaleOf(input: LayoutInput): Scale {
         return [[u.id, inWeek] as const];
       }),
     ),
-    ends: new Map(input.units.map((u) => [u.id, endsOf(u, input.days)])),
+    ends: new Map(
+      input.units.map((u) => [u.id, { due: ideal.get(u.id)!.at(-1) ?? 0, last: lastInTime(u, input.days) }]),
+    ),
   };
 }
 
-function endsOf(unit: LayUnit, days: readonly SchoolDay[]): { first: number; last: number } {
-  const first = days.find((d) => d.date >= unit.starts)?.index ?? days.length;
-  const { wishedEnd } = unit;
-  const last = wishedEnd === null ? Infinity : days.filter((d) => d.date <= wishedEnd).length - 1;
-  return { first, last };
+function lastInTime({ wishedEnd }: LayUnit, days: readonly SchoolDay[]): number {
+  return wishedEnd === null ? Infinity : days.filter((d) => d.date <= wishedEnd).length - 1;
 }
 
-/** The day on which the pace alone would have each lesson begin, whatever stands in the way. */
-function idealDays(unit: LayUnit, days: readonly SchoolDay[]): number[] {
+/**
+ * The day on which the pace alone would have each lesson begin, from today on, whatever stands in the way. One that stays with
+ * something of it begins there.
+ */
+function idealDays(unit: LayUnit, { days, today, held }: LayoutInput): number[] {
   const pace = new Pace(unit, days);
-  let from = pace.firstDay;
+  const dayFrom = (date: IsoDate): number => schoolDayFrom(days, date)?.index ?? days.length;
+  const stays = unit.lessons.map(({ parts }) => {
+    const on = parts.flatMap((p) => held.get(p.id)?.date ?? p.fixedDate ?? []).sort();
+    return on.length ? dayFrom(on[0]) : undefined;
+  });
+  for (const day of stays) if (day !== undefined && day < days.length) pace.begins(day);
+  let from = Math.max(pace.firstDay, dayFrom(today));
   return unit.lessons.map((_, i) => {
-    const day = pace.target(i, from);
-    if (day < days.length) pace.begins(day);
-    from = Math.min(day, days.length);
-    return from;
+    const day = stays[i] ?? pace.target(i, from);
+    if (stays[i] === undefined && day < days.length) pace.begins(day);
+    from = Math.min(Math.max(from, day), days.length);
+    return Math.min(day, days.length);
   });
 }
 
@@ -131,7 +147,7 @@ export function score(scale: Scale, placeOf: PlaceOf): Score {
 
 function scoreUnit(scale: Scale, unit: LayUnit, placeOf: PlaceOf, s: Score): void {
   const { input } = scale;
-  const { first, last } = scale.ends.get(unit.id)!;
+  const { due, last } = scale.ends.get(unit.id)!;
   const ideal = scale.ideal.get(unit.id)!;
   const idealInWeek = scale.idealInWeek.get(unit.id);
   const begun = new Map<number, number>();
@@ -148,7 +164,7 @@ function scoreUnit(scale: Scale, unit: LayUnit, placeOf: PlaceOf, s: Score): voi
     for (const part of lesson.parts) end = Math.max(end, placeOf(part)?.day ?? -1);
   }
   if (end > last) s.late += end - last;
-  if (end >= 0) s.finish += Math.max(0, end - first);
+  if (end > due) s.finish += end - due;
   if (unit.mostPerWeek !== null)
     for (const n of begun.values()) s.overPace += Math.max(0, n - unit.mostPerWeek);
   const perDay = scale.perDay.get(unit.id)!;
@@ -188,8 +204,8 @@ export function scoreLesson(scale: Scale, lesson: LayLesson, placeOf: PlaceOf, s
 }
 
 function scorePart(scale: Scale, part: LayPart, placeOf: PlaceOf, s: Score): void {
-  const { held, previous } = scale.input;
-  if (held.has(part.id) || part.fixedDate !== null) return;
+  const { previous } = scale.input;
+  if (!mayPlace(scale.input, part)) return;
   const place = placeOf(part);
   if (!place) {
     if (part.optional) s.optionalOut++;

@@ -3,12 +3,12 @@
  * days, and placed anew in another way; what is better stays. Large neighbourhood search (Shaw 1998). Anytime, and the same
  * for the same problem, effort and seed: effort is counted in trials, not in seconds.
  */
-import { uniformInt } from 'pure-rand/distribution/uniformInt';
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
-import type { LayLesson, LayoutInput, LayPart, LayUnit } from './input';
+import { mayPlace, type LayoutInput, type LayPart, type LayUnit } from './problem';
 import { leaveParts } from './as-it-stood';
 import type { Schedule } from './schedule';
 import { Insertion, type Asked, type Stood } from './insertion';
+import { EVENING } from '../plan/words';
+import { Chance, Neighbourhood, partsOf, type Run } from './neighbourhood';
 import { overPaceIn } from './over-pace';
 import { scaleOf, score, WEIGHT, type PlaceOf, type Scale, type Score } from './score';
 import type { Slot } from './slots';
@@ -21,16 +21,17 @@ export interface Effort {
   for: 'what is wrong' | 'all';
 }
 
-/** Lessons of a unit that are lifted together, from the one to the other. */
-interface Run {
-  unit: LayUnit;
-  from: number;
-  to: number;
-}
-
 /** How lessons are placed again: each as cheap as it can be, rather early, or rather late. */
 type Leaning = 'cheap' | 'early' | 'late';
 const LEAN = { 'as it is': 0, cheap: 0, early: 1, late: -1 } as const;
+
+interface How {
+  leaning: Leaning | 'as it is';
+  /** Whether a week may not have more lessons than the pace. */
+  keepsPace?: boolean;
+  /** Those of its parts that are placed. */
+  which?: (part: LayPart) => boolean;
+}
 
 /** How much worse, at the most, what is gone on from may be. Own choice. */
 const SLACK = 300;
@@ -59,13 +60,16 @@ const placesIn =
 /** Looks for better places in a lay-out, and places what fits of a lesson that does not fit whole. */
 export class Search {
   private readonly scale: Scale;
-  private readonly random;
+  private readonly chance: Chance;
+  private readonly neighbourhood: Neighbourhood;
   private readonly ownSlots = new Map<string, Int32Array>();
   private trials = 0;
   private readonly overhead: number;
   private readonly units: readonly LayUnit[];
   private readonly firstSlot: ReadonlyMap<string, Slot>;
   private readonly placeOf: PlaceOf;
+  /** Parts that hold nothing up: those that come after a wait in their lesson, and those that may be left out. */
+  private readonly aside: ReadonlySet<string>;
 
   constructor(
     private readonly schedule: Schedule,
@@ -73,12 +77,21 @@ export class Search {
     seed: number,
   ) {
     this.scale = scaleOf(input);
-    this.random = xoroshiro128plus(seed);
+    this.chance = new Chance(seed);
     const { slots } = schedule;
     this.placeOf = placesIn(schedule);
     this.overhead = Math.ceil(input.units.reduce((n, u) => n + u.lessons.length, 0) / 10);
     this.units = input.units.filter((u) => u.lessons.some((l) => l.parts.some((p) => this.isFree(p))));
+    this.neighbourhood = new Neighbourhood(this.units, this.placeOf, (p) => this.isFree(p), this.chance);
     const today = slots.firstOf(slots.dayFrom(input.today));
+    this.aside = new Set(
+      input.units.flatMap((u) =>
+        u.lessons.flatMap(({ parts }) => {
+          const wait = parts.findIndex((p) => p.waitAfterHours > 0);
+          return parts.flatMap((p, i) => (p.optional || (wait >= 0 && i > wait) ? [p.id] : []));
+        }),
+      ),
+    );
     this.firstSlot = new Map(
       input.units.map((u) => [u.id, Math.max(today, slots.firstOf(slots.dayFrom(u.starts)))]),
     );
@@ -97,20 +110,20 @@ export class Search {
     this.trials = 0;
     const all = this.units.map((unit): Run => ({ unit, from: 0, to: unit.lessons.length - 1 }));
     const started = this.standing(all);
-    const most = Math.min(effort.trials, effort.perPart * [...this.partsOf(all)].length);
+    const most = Math.min(effort.trials, effort.perPart * this.freeIn(all).length);
     let now = from;
     let best = from;
     let kept = started;
     while (this.trials < most && !isDone(best)) {
-      const runs = this.neighbourhood(now);
+      const runs = this.neighbourhood.next(now);
       const stood = this.lift(runs);
       // To measure the whole takes as long as to try some slots.
       this.trials += this.overhead;
       if (!stood.length && !this.lacks(runs)) continue;
-      this.place(runs, this.pick(['cheap', 'cheap', 'early', 'early', 'late'] as const));
+      this.place(runs, this.chance.pick(['cheap', 'cheap', 'early', 'early', 'late'] as const));
       const next = score(this.scale, this.placeOf);
       // What is a little worse is gone on from as well, less and less of it: it may be on the way to something better.
-      const slack = SLACK * (1 - this.trials / most) * (this.int(0, 100) / 100);
+      const slack = SLACK * (1 - this.trials / most) * (this.chance.int(0, 100) / 100);
       if (next.total > now.total + slack || this.overPace() > overPace) {
         this.lift(runs);
         this.putBack(stood);
@@ -126,11 +139,30 @@ export class Search {
       this.lift(all);
       this.putBack(kept);
     }
-    return best !== from;
+    return this.settle(best) !== from;
+  }
+
+  /** Puts each lesson by itself where it costs least: nothing stands elsewhere only because it was tried there. */
+  private settle(from: Score): Score {
+    const overPace = this.overPace();
+    let now = from;
+    for (const unit of this.units)
+      for (let i = 0; i < unit.lessons.length; i++) {
+        const run = [{ unit, from: i, to: i }];
+        const stood = this.lift(run);
+        this.placeLesson(unit, i, { leaning: 'as it is' });
+        const next = score(this.scale, this.placeOf);
+        if (next.total < now.total && this.overPace() <= overPace) now = next;
+        else {
+          this.lift(run);
+          this.putBack(stood);
+        }
+      }
+    return now;
   }
 
   private standing(runs: readonly Run[]): Stood[] {
-    return [...this.partsOf(runs)].flatMap((part) => {
+    return this.freeIn(runs).flatMap((part) => {
       const slot = this.schedule.slotOf(part);
       return slot === undefined ? [] : [{ part, slot, reason: this.schedule.reasonOf(part)! }];
     });
@@ -166,76 +198,20 @@ export class Search {
     return over;
   }
 
-  private int(from: number, to: number): number {
-    return uniformInt(this.random, from, to);
-  }
-
-  private pick<T>(items: readonly T[]): T {
-    return items[this.int(0, items.length - 1)];
-  }
-
-  /** A part that the lay-out places. */
-  private mayPlace(part: LayPart): boolean {
-    return !this.input.held.has(part.id) && part.fixedDate === null;
-  }
-
   /** A part that may be placed anew: not one that stands where the parent has put it. */
   private isFree(part: LayPart): boolean {
-    return this.mayPlace(part) && !(this.input.previous.get(part.id)?.byHand && this.schedule.stands(part));
-  }
-
-  /** A few lessons in a row of one unit, and often those of another unit about the same days. */
-  private neighbourhood(now: Score): Run[] {
-    const lacking = now.out + now.optionalOut && this.int(0, 1) ? this.pick(this.lacking()) : undefined;
-    const unit = lacking?.unit ?? this.pick(this.units);
-    const n = unit.lessons.length;
-    const length = this.int(1, Math.min(n, this.int(0, 3) ? 6 : n));
-    // Where something is out, about that; where something is late, more often the end of a unit.
-    const isEnd = now.late && this.int(0, 2) === 0;
-    let from = isEnd ? n - length : this.int(0, n - length);
-    if (lacking) from = Math.min(n - length, Math.max(0, lacking.index - this.int(0, length - 1)));
-    const runs: Run[] = [{ unit, from, to: from + length - 1 }];
-    if (this.units.length > 1 && this.int(0, 1)) {
-      const other = this.pick(this.units.filter((u) => u !== unit));
-      const days = runs.flatMap((r) => this.daysOf(r));
-      const [first, last] = [Math.min(...days), Math.max(...days)];
-      const near = other.lessons.flatMap((_, i) => {
-        const d = this.daysOf({ unit: other, from: i, to: i });
-        return !d.length || (Math.min(...d) <= last && Math.max(...d) >= first) ? [i] : [];
-      });
-      if (near.length) {
-        const begin = this.int(0, near.length - 1);
-        const end = Math.min(near.length - 1, begin + this.int(0, 4));
-        runs.push({ unit: other, from: near[begin], to: near[end] });
-      }
-    }
-    return runs;
-  }
-
-  /** Lessons of which something has no place. */
-  private lacking(): { unit: LayUnit; index: number }[] {
-    return this.units.flatMap((unit) =>
-      unit.lessons.flatMap((lesson, index) =>
-        lesson.parts.some((p) => this.isFree(p) && !this.placeOf(p)) ? [{ unit, index }] : [],
-      ),
+    return (
+      mayPlace(this.input, part) && !(this.input.previous.get(part.id)?.byHand && this.schedule.stands(part))
     );
   }
 
-  private daysOf({ unit, from, to }: Run): number[] {
-    return unit.lessons
-      .slice(from, to + 1)
-      .flatMap((l) => l.parts.flatMap((p) => this.placeOf(p)?.day ?? []));
-  }
-
-  private *partsOf(runs: readonly Run[]): Generator<LayPart> {
-    for (const { unit, from, to } of runs)
-      for (let i = from; i <= to; i++)
-        for (const part of unit.lessons[i].parts) if (this.isFree(part)) yield part;
+  private freeIn(runs: readonly Run[]): LayPart[] {
+    return runs.flatMap((run) => partsOf(run).filter((p) => this.isFree(p)));
   }
 
   private lift(runs: readonly Run[]): Stood[] {
     const stood: Stood[] = [];
-    for (const part of this.partsOf(runs)) {
+    for (const part of this.freeIn(runs)) {
       const slot = this.schedule.slotOf(part);
       if (slot === undefined) continue;
       stood.push({ part, slot, reason: this.schedule.reasonOf(part)! });
@@ -245,29 +221,42 @@ export class Search {
   }
 
   private lacks(runs: readonly Run[]): boolean {
-    for (const part of this.partsOf(runs)) if (this.schedule.slotOf(part) === undefined) return true;
-    return false;
+    return this.freeIn(runs).some((part) => this.schedule.slotOf(part) === undefined);
   }
 
-  /** Places the lessons of runs again, those of several units in turn. */
+  /**
+   * Places the lessons of runs again: those of several units in turn, or one unit after the other; and what holds nothing up
+   * each with its lesson, or once all else stands.
+   */
   private place(runs: readonly Run[], leaning: Leaning): void {
+    const order = this.inSomeOrder(runs);
+    if (this.aside.size && this.chance.int(0, 1))
+      for (const { unit, index } of order)
+        this.placeLesson(unit, index, { leaning, which: (p) => !this.aside.has(p.id) });
+    for (const { unit, index } of order) this.placeLesson(unit, index, { leaning });
+  }
+
+  private inSomeOrder(runs: readonly Run[]): { unit: LayUnit; index: number }[] {
+    const isInTurn = this.chance.int(0, 1) === 0;
     const next = runs.map((r) => r.from);
+    const order: { unit: LayUnit; index: number }[] = [];
+    let i = -1;
     for (;;) {
-      const open = runs.map((_, i) => i).filter((i) => next[i] <= runs[i].to);
-      if (!open.length) return;
-      const i = this.pick(open);
-      this.placeLesson(runs[i].unit, next[i]++, leaning);
+      const open = runs.map((_, n) => n).filter((n) => next[n] <= runs[n].to);
+      if (!open.length) return order;
+      if (isInTurn || !open.includes(i)) i = this.chance.pick(open);
+      order.push({ unit: runs[i].unit, index: next[i]++ });
     }
   }
 
   /** Puts a lesson's free parts where they cost least, in a way that is a little other each time. */
-  placeLesson(unit: LayUnit, index: number, leaning: Leaning | 'as it is', keepsPace = false): void {
+  placeLesson(unit: LayUnit, index: number, { leaning, keepsPace = false, which = () => true }: How): void {
     const lesson = unit.lessons[index];
-    const first = lesson.parts.find((p) => this.mayPlace(p) && !this.schedule.stands(p));
+    const first = lesson.parts.find((p) => mayPlace(this.input, p) && which(p) && !this.schedule.stands(p));
     if (!first) return;
     const isPaced = unit.lessonsPerWeek !== null || unit.wishedEnd !== null;
     const due = this.scale.ideal.get(unit.id)![index];
-    const lean = LEAN[leaning] * this.pick([2, 8, 40, 120, 250]);
+    const lean = LEAN[leaning] * this.chance.pick([8, 40, 120, 250, 600]);
     const insertion = new Insertion(this.schedule, this.input, this.scale, {
       unit,
       index,
@@ -276,10 +265,10 @@ export class Search {
       due,
       dueWeek: isPaced ? (this.input.days[due]?.week ?? this.scale.weeks) : undefined,
       lean,
-      leanAfter: this.int(0, 1) ? Math.max(0, lean) : 0,
+      leanAfter: this.chance.int(0, 1) ? Math.max(0, lean) : 0,
       keepsPace,
-      noise: () => (leaning === 'as it is' ? 0 : this.int(0, 8)),
-      isFree: (p) => this.mayPlace(p),
+      noise: () => (leaning === 'as it is' ? 0 : this.chance.int(0, 8)),
+      isFree: (p) => mayPlace(this.input, p) && which(p),
       slotsOf: (p) => this.slotsOf(p),
     });
     const { stood, nodes } = insertion.best();
@@ -290,20 +279,22 @@ export class Search {
   /** Puts what of a lesson can stay where it stood there, whatever the pace would have. */
   leaveParts(unit: LayUnit, index: number): void {
     const { parts } = unit.lessons[index];
-    const first = parts.find((p) => this.mayPlace(p) && !this.schedule.stands(p));
+    const first = parts.find((p) => mayPlace(this.input, p) && !this.schedule.stands(p));
     if (!first) return;
     const { earliest, latest } = this.bounds(unit, index, first);
     leaveParts(this.schedule, parts, earliest, latest);
   }
 
   private slotsOf(part: LayPart): Int32Array {
-    let own = this.ownSlots.get(part.id);
+    // Parts with the same limits of their own have the same slots; most have none.
+    const limits = `${part.weekday} ${part.latest} ${part.window === EVENING}`;
+    let own = this.ownSlots.get(limits);
     if (!own) {
       const { schedule } = this;
       own = Int32Array.from({ length: schedule.slots.count }, (_, slot) => slot).filter((slot) =>
         schedule.mayStand(part, slot),
       );
-      this.ownSlots.set(part.id, own);
+      this.ownSlots.set(limits, own);
     }
     return own;
   }
@@ -328,22 +319,11 @@ export class Search {
   private bounds(unit: LayUnit, index: number, first: LayPart): { earliest: Slot; latest: Slot } {
     const { schedule } = this;
     let earliest = Math.max(this.firstSlot.get(unit.id)!, schedule.slots.notBefore(first));
-    for (let i = 0; i < index; i++) earliest = Math.max(earliest, this.chainEnd(unit.lessons[i]));
+    for (let i = 0; i < index; i++) earliest = Math.max(earliest, schedule.chainEnd(unit.lessons[i]) ?? 0);
     let latest: Slot = Infinity;
     for (let i = index + 1; i < unit.lessons.length; i++)
       for (const part of unit.lessons[i].parts)
         latest = Math.min(latest, schedule.standsUntil(part) ?? Infinity);
     return { earliest, latest };
-  }
-
-  private chainEnd(lesson: LayLesson): Slot {
-    let end = 0;
-    for (const part of lesson.parts) {
-      const slot = this.schedule.standsFrom(part);
-      if (slot === undefined) continue;
-      if (this.schedule.isAtSchool(slot)) end = Math.max(end, slot);
-      if (part.waitAfterHours > 0) break;
-    }
-    return end;
   }
 }

@@ -1,7 +1,7 @@
 /** The slots of a calendar: school days by their windows, numbered through; and the way between them and dates. */
 import { schoolDayFrom } from '../calendar/school-days';
 import type { IsoDate, WindowName } from '../plan/measures';
-import type { LayoutInput, LayPart, Place } from './input';
+import type { LayoutInput, LayPart, Place } from './problem';
 import { waitEnds } from './waits';
 
 /** A moment in the plan: school day × windows + window. Order in number is order in time. */

@@ -1,6 +1,6 @@
 /** One lesson tried from one day on: where its parts would stand, what that moves and what it costs. */
 import type { Reason } from '../plan/plan';
-import type { LayoutInput, LayPart } from './input';
+import type { LayoutInput, LayPart } from './problem';
 import type { Block, Schedule } from './schedule';
 import type { Slot } from './slots';
 

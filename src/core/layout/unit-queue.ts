@@ -1,5 +1,5 @@
 /** The lessons of a unit on their way into the lay-out. */
-import type { LayLesson, LayoutInput, LayPart, LayUnit } from './input';
+import type { LayLesson, LayoutInput, LayPart, LayUnit } from './problem';
 import { Pace, type Keeps } from './pace';
 import type { Schedule } from './schedule';
 import type { Slot } from './slots';

@@ -5,7 +5,9 @@ import { paceForWeeks } from '../pacing/pacing';
 import type { IsoDate } from '../plan/measures';
 import { once } from '../plan/once';
 import type { Plan } from '../plan/plan';
-import { layoutInput, type LayoutInput, type LayPart, type LayUnit } from './input';
+import { layoutInput } from './input';
+import { needsOf, unitWithin } from './availability';
+import type { Bound, LayoutInput, LayPart, LayUnit } from './problem';
 import { AS_CONSTRUCTED, layOut } from './lay-out';
 import { noPace, type HeldBy } from './no-pace';
 import { taughtOf } from './taught';
@@ -33,6 +35,8 @@ export interface Verdict {
   remedy?: { lessonsPerWeek: number; finishes: IsoDate };
   /** Where no pace meets the end: the first of these without which one would; undefined where none of them alone is it. */
   heldBy?: HeldBy;
+  /** The one thing that has to be there for it, where that is it. */
+  needs?: Bound;
 }
 
 /** What a lay-out of a plan works on, for a day; the same for each of its units. */
@@ -44,7 +48,7 @@ function asLaidOut(plan: Plan, today: IsoDate): LayoutInput | undefined {
 }
 
 /** Measures a plan's sittings of a unit against its wished end; undefined while there is no year to lay out on. */
-export function verdictOf(plan: Plan, unitId: string, today: IsoDate): Verdict | undefined {
+export function howItStands(plan: Plan, unitId: string, today: IsoDate): Verdict | undefined {
   const input = asLaidOut(plan, today);
   const unit = input?.units.find((u) => u.id === unitId);
   if (!input || !unit) return undefined;
@@ -61,8 +65,15 @@ export function verdictOf(plan: Plan, unitId: string, today: IsoDate): Verdict |
       closed: { on: closedOn, taught },
     };
   }
-  const figures = measure(input, plan.sittings, unit);
-  if (figures.meetsEnd || !unit.wishedEnd || figures.lessons === 0) return figures;
+  return measure(input, plan.sittings, unit);
+}
+
+/** The same, with the pace that would meet the end where it is not met, or what is in the way of it. */
+export function verdictOf(plan: Plan, unitId: string, today: IsoDate): Verdict | undefined {
+  const figures = howItStands(plan, unitId, today);
+  const input = asLaidOut(plan, today);
+  const unit = input?.units.find((u) => u.id === unitId);
+  if (!figures || !input || !unit?.wishedEnd || figures.meetsEnd || figures.lessons === 0) return figures;
   const { wishedEnd } = unit;
   const weeks = new Set(
     input.days.filter((d) => d.date >= unit.starts && d.date <= wishedEnd).map((d) => d.week),
@@ -72,7 +83,7 @@ export function verdictOf(plan: Plan, unitId: string, today: IsoDate): Verdict |
     ...figures,
     neededPerWeek: weeks ? paceForWeeks(figures.lessons, weeks) : undefined,
     remedy,
-    heldBy: remedy ? undefined : whatHolds(input, unit),
+    ...(remedy ? {} : whatHolds(input, unit)),
   };
 }
 
@@ -106,7 +117,9 @@ export function verdictInWords(v: Verdict): string {
     message.push(
       v.remedy
         ? `At ${v.remedy.lessonsPerWeek} a week it would end on ${shortDate(v.remedy.finishes)}.`
-        : `${noPace(v)}: drop or shorten lessons, or move the end.`,
+        : v.heldBy === 'needs'
+          ? `${noPace(v)}; do without it, or move the end.`
+          : `${noPace(v)}: drop or shorten lessons, or move the end.`,
     );
   }
   return message.join(' ');
@@ -181,16 +194,33 @@ const NO_LIMIT = 24 * 60;
 const FASTEST = 35;
 
 /** What stands against an end that no pace meets: limits are lifted one after the other until one does. */
-function whatHolds(input: LayoutInput, unit: LayUnit): Verdict['heldBy'] {
+function whatHolds(input: LayoutInput, unit: LayUnit): Pick<Verdict, 'heldBy' | 'needs'> {
   const alone = { ...input, previous: new Map() };
   const meets = (trial: LayoutInput, of: LayUnit = unit): boolean => atPace(trial, of, FASTEST).meetsEnd;
-  if (input.away.size && meets({ ...alone, away: new Map() })) return 'appointments';
+  const needed = needsOf(unit);
+  if (
+    needed.length &&
+    meets(
+      alone,
+      unitWithin(unit, () => false),
+    )
+  )
+    return {
+      heldBy: 'needs',
+      needs: needed.find(({ of }) =>
+        meets(
+          alone,
+          unitWithin(unit, (b) => b.of !== of),
+        ),
+      ),
+    };
+  if (input.away.size && meets({ ...alone, away: new Map() })) return { heldBy: 'appointments' };
   const minutes = {
     ...alone,
     leadLimit: NO_LIMIT,
     childLimits: Object.fromEntries(Object.keys(input.childLimits).map((id) => [id, NO_LIMIT])),
   };
-  if (meets(minutes)) return 'minutes';
+  if (meets(minutes)) return { heldBy: 'minutes' };
   const oneMinute = (part: LayPart): LayPart => ({
     ...part,
     minutes: Object.fromEntries(Object.keys(part.minutes).map((id) => [id, 1])),
@@ -198,9 +228,9 @@ function whatHolds(input: LayoutInput, unit: LayUnit): Verdict['heldBy'] {
     inUse: Math.min(part.inUse, 1),
   });
   const short = withParts(unit, oneMinute);
-  if (meets(minutes, short)) return 'school-day';
+  if (meets(minutes, short)) return { heldBy: 'school-day' };
   const byAnybody = withParts(short, (part) => ({ ...part, leader: null }));
-  return meets(minutes, byAnybody) ? 'adults' : undefined;
+  return { heldBy: meets(minutes, byAnybody) ? 'adults' : undefined };
 }
 
 const withParts = (unit: LayUnit, change: (part: LayPart) => LayPart): LayUnit => ({

@@ -2,7 +2,7 @@
 import { addDays, daysBetween } from '../calendar/dates';
 import type { DayWindow } from '../calendar/school-days';
 import type { IsoDate } from '../plan/measures';
-import type { Place } from './input';
+import type { Place } from './problem';
 
 /** When a wait is over: date and minutes after midnight. It is counted from the end of the window it begins in. */
 export function waitEnds(date: IsoDate, window: DayWindow, hours: number): { date: IsoDate; time: number } {

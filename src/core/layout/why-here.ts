@@ -10,8 +10,10 @@ import type { IsoDate, WindowName } from '../plan/measures';
 import { EVENING } from '../plan/words';
 import type { Plan } from '../plan/plan';
 import { inTheWay, minutesBeside } from './beside';
+import { heldUpBy } from './availability';
 import { countedIn, inDay, inWindow, PARENT, thingIn, type Counted } from './counted';
-import { layoutInput, type LayLesson, type LayoutInput, type LayPart, type LayUnit } from './input';
+import { layoutInput } from './input';
+import type { Bound, LayLesson, LayoutInput, LayPart, LayUnit } from './problem';
 import { Pace } from './pace';
 import { reasonInWords } from './reasons';
 import { Slots, type Slot } from './slots';
@@ -20,7 +22,7 @@ import { Slots, type Slot } from './slots';
 export type Obstacle =
   | { is: 'gone by' }
   | { is: 'weekday'; weekday: number }
-  | { is: 'not before'; date: IsoDate }
+  | { is: 'not before'; date: IsoDate; for?: Bound }
   | { is: 'after'; partId: string; date: IsoDate }
   | { is: 'waits'; partId: string; hours: number }
   | { is: 'minutes'; of: string; has: number; needs: number; limit: number }
@@ -133,7 +135,7 @@ class Look {
         ? [{ is: 'weekday' as const, weekday: part.weekday }]
         : []),
       ...(part.earliest && day.date < part.earliest
-        ? [{ is: 'not before' as const, date: part.earliest }]
+        ? [{ is: 'not before' as const, date: part.earliest, for: heldUpBy(part) }]
         : []),
       ...this.order(slot),
       ...this.minutes(slot, day),
@@ -262,6 +264,16 @@ const wish = (reason: Plan['sittings'][number]['reason'], nameOf: (id: string) =
 const awayFor = (of: string, title: string, nameOf: (id: string) => string): string =>
   of === PARENT ? `you are away for “${title}”` : `${nameOf(of)} is away for “${title}”`;
 
+/** What it needs, from when on that can be there, and that where it stands before that day it stays, and goes no earlier. */
+function neededInWords({ of, is, date, holds }: Bound): string {
+  const first = shortDate(date);
+  const words =
+    is === 'borrowed'
+      ? `${of} can be here for it on ${first} at the earliest`
+      : `${of} has to be done first, which leaves ${first} at the earliest`;
+  return holds < date ? `${words}; it stays where it stands, and goes no earlier` : words;
+}
+
 function obstacleInWords(o: Obstacle, plan: Plan, window: WindowName): string {
   const titleOf = (partId: string): string => {
     const part = plan.parts.find((p) => p.id === partId);
@@ -275,7 +287,7 @@ function obstacleInWords(o: Obstacle, plan: Plan, window: WindowName): string {
     case 'weekday':
       return `it belongs on a ${weekdayName(o.weekday)}`;
     case 'not before':
-      return `not before ${shortDate(o.date)}`;
+      return o.for ? neededInWords(o.for) : `not before ${shortDate(o.date)}`;
     case 'after':
       return `${titleOf(o.partId)} comes first, on ${shortDate(o.date)}`;
     case 'waits':

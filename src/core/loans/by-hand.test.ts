@@ -13,7 +13,7 @@ import { blankBook, blankLoan } from '../plan/blank';
 import type { Book } from '../plan/book';
 import type { Card, Loan } from '../plan/loan';
 import type { Plan, Pull } from '../plan/plan';
-import { stageOf } from './dates';
+import { stageOf } from '../books/borrowing';
 import { loanLines, needsOf, overCard, tripsFor, type LoanLine } from './lines';
 import { moneyOf } from './money';
 
@@ -43,7 +43,9 @@ function planWith(on: string[], over: Partial<Plan> = {}, pull: Partial<Pull> = 
     },
     (l) => [aPart(`${l}-a`, l, { kind: 'read-aloud', minutes: null }), aPart(`${l}-b`, l)],
   );
-  return redraw({ ...plan, family: { ...plan.family!, card: CARD } }, { today: TODAY }).plan;
+  // It stood there before it was known when the book comes and goes.
+  const stands = redraw({ ...plan, loans: [] }, { today: TODAY }).plan;
+  return { ...stands, family: { ...stands.family!, card: CARD }, loans: plan.loans };
 }
 const line = (on: string[], over: Partial<Loan> = {}, today = TODAY, card = CARD): LoanLine =>
   loanLines(planWith(on, { loans: [{ ...LOAN, ...over }] }), card, today)[0];

@@ -7,7 +7,7 @@ import type { Book } from '../plan/book';
 import type { Plan } from '../plan/plan';
 import { choose } from '../choose/choose';
 import { askingFor } from './choosing';
-import { highsSolver } from '../choose/highs';
+import { highsSolver } from '../solver/highs';
 
 const TODAY = '2026-08-31';
 const book = (id: string, title: string, over: Partial<Book> = {}): Book => ({

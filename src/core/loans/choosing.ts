@@ -3,7 +3,7 @@ import { lessonsCovered, serves, type OnLesson } from '../books/fit';
 import { thinLessons } from '../books/facts';
 import { addDays, daysBetween } from '../calendar/dates';
 import { weekOf } from '../calendar/week';
-import { libraryDayFrom } from './dates';
+import { libraryDayFrom } from '../books/borrowing';
 import { loanLines } from './lines';
 import { moneyOf } from './money';
 import { groupBy, homes, lessonsOf } from '../plan/lookup';

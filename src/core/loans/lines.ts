@@ -2,16 +2,24 @@
  * What is borrowed against what the lessons need: when to ask, when to have it, when it goes back, and what is wrong
  * with that.
  */
-import { isReadBeforehand, readIn } from '../books/readers';
+import { isReadBeforehand, usedIn } from '../books/readers';
 import { addDays, daysBetween, shortDate } from '../calendar/dates';
-import { booksById, byId, groupBy, isFor, lessonsOf } from '../plan/lookup';
+import { booksById, byId, groupBy, lessonsOf } from '../plan/lookup';
 import type { Book } from '../plan/book';
 import type { Card, Loan } from '../plan/loan';
 import type { IsoDate } from '../plan/measures';
 import type { Plan } from '../plan/plan';
 import { DAYS_BEFORE } from '../prep/beforehand';
 import { fewestTrips, type Errand, type Trip } from '../prep/trips';
-import { dueAfter, libraryDayFrom, libraryDayUntil, stageOf, type Stage } from './dates';
+import {
+  dueAfter,
+  keptUntil,
+  libraryDayFrom,
+  libraryDayUntil,
+  soonest,
+  stageOf,
+  type Stage,
+} from '../books/borrowing';
 
 export interface Need {
   lessonId: string;
@@ -66,12 +74,7 @@ export function needsOf(plan: Plan, bookId: string): Need[] {
     .flatMap((use): Need[] => {
       const pull = pulls.get(use.pullId);
       if (!pull) return [];
-      const all = parts.get(use.lessonId) ?? [];
-      const kind = readIn(pull);
-      const reading = all.filter(
-        (p) => p.kind === kind && (p.childIds === null || p.childIds.some((c) => isFor(pull, c))),
-      );
-      const dates = (reading.length ? reading : all)
+      const dates = usedIn(pull, parts.get(use.lessonId) ?? [])
         .filter((p) => !done.has(p.id))
         .flatMap((p) => (days.get(p.id) ?? []).map((s) => s.date))
         .sort();
@@ -146,22 +149,11 @@ function lineOf(loan: Loan, book: Book, needs: Need[], card: Card, today: IsoDat
     } else
       troubles.push({
         kind: 'early',
-        message: `It must go back by ${shortDate(dueEnd(card, loan, due))}${loan.refused ? ` (${loan.refused})` : ''}; ${named(after)} ${after.length > 1 ? 'come' : 'comes'} after that.`,
+        message: `It must go back by ${shortDate(keptUntil(card, loan, due))}${loan.refused ? ` (${loan.refused})` : ''}; ${named(after)} ${after.length > 1 ? 'come' : 'comes'} after that.`,
         lessonIds: after.map((n) => n.lessonId),
       });
   }
   return { loan, book, stage, needs, haveBy, askBy, here, due, troubles };
-}
-
-const dueEnd = (card: Card, loan: Loan, due: IsoDate): IsoDate =>
-  loan.refused || card.renewals <= loan.renewals
-    ? due
-    : dueAfter(card, due, card.renewals - loan.renewals - 1);
-
-/** The first library day on which a thing can be fetched, as far as is known. */
-function soonest(loan: Loan, card: Card, today: IsoDate): IsoDate {
-  const from = loan.ready ?? loan.expected ?? today;
-  return libraryDayFrom(card, from > today ? from : today);
 }
 
 const named = (needs: readonly Need[]): string => {

@@ -7,7 +7,7 @@ import { redraw } from '../layout/redraw';
 import { blankBook, blankLoan } from '../plan/blank';
 import type { Card, Loan } from '../plan/loan';
 import type { Plan } from '../plan/plan';
-import { dueAfter, libraryDayFrom, libraryDayUntil } from './dates';
+import { dueAfter, libraryDayFrom, libraryDayUntil } from '../books/borrowing';
 import { loanLines, overCard, tripsFor } from './lines';
 import { moneyOf } from './money';
 
@@ -42,7 +42,9 @@ function planWith(over: Partial<Plan> = {}, on = ['l4', 'l6']): Plan {
     },
     (l) => [aPart(`${l}-a`, l, { kind: 'read-aloud', minutes: null }), aPart(`${l}-b`, l)],
   );
-  return redraw({ ...plan, family: { ...plan.family!, card: CARD } }, { today: TODAY }).plan;
+  // It stood there before it was known when the book comes and goes.
+  const stands = redraw({ ...plan, loans: [] }, { today: TODAY }).plan;
+  return { ...stands, family: { ...stands.family!, card: CARD }, loans: plan.loans };
 }
 const first = (plan: Plan, lessonId: string): string =>
   plan.sittings

@@ -18,7 +18,7 @@ const plan = canonical(
           : [{ id: '', what: 'print', daysBefore: 0, minutes: null, atMostBefore: null }],
       }),
     ]),
-    { today: '2026-08-31' },
+    { today: '2026-08-20' },
   ).plan,
 );
 

@@ -1,6 +1,6 @@
 /** What a unit leaves when it is closed: what was not taught, what goes back or can be passed on, sheets nobody used. */
 import { isLadderKind } from '../ladder/kinds';
-import { stageOf } from '../loans/dates';
+import { stageOf } from '../books/borrowing';
 import type { Book } from '../plan/book';
 import { inForce } from '../plan/happened';
 import type { Lesson, Part } from '../plan/lesson';

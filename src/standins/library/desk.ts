@@ -3,7 +3,7 @@
  * readers who come and go by a fixed rhythm. The same requests on the same days always give the same answers.
  */
 import { addDays, daysBetween } from '@/core/calendar/dates';
-import { libraryDayFrom } from '@/core/loans/dates';
+import { libraryDayFrom } from '@/core/books/borrowing';
 import type { IsoDate } from '@/core/plan/measures';
 import { CATALOGUE, type Holding } from './catalogue';
 

@@ -1,6 +1,15 @@
 /** The solver: HiGHS, compiled to WebAssembly, the same in a web worker, on the server and in a test. */
 import loadHighs from 'highs';
-import type { Solve } from './choose';
+
+export interface Solved {
+  /** There is none better; or, without values, none at all. */
+  proved: boolean;
+  /** What each variable comes to; undefined where there is no solution. */
+  value: ((name: string) => number) | undefined;
+}
+
+/** Solves a programme given as CPLEX LP text within so many seconds; undefined when it found nothing in them. */
+export type Solve = (lp: string, seconds: number) => Promise<Solved | undefined>;
 
 export async function highsSolver(): Promise<Solve> {
   const highs = await loadHighs();
@@ -11,6 +20,7 @@ export async function highsSolver(): Promise<Solve> {
       mip_rel_gap: 0,
       random_seed: 1,
     });
+    if (answer.Status === 'Infeasible') return { proved: true, value: undefined };
     const columns = answer.Columns as Record<string, { Primal?: number }>;
     if (!Object.values(columns).some((c) => c.Primal !== undefined)) return undefined;
     return { proved: answer.Status === 'Optimal', value: (name) => columns[name]?.Primal ?? 0 };

@@ -26,3 +26,15 @@ export function libraryDayUntil(card: Card, date: IsoDate): IsoDate {
 export function dueAfter(card: Card, from: IsoDate, renewals = 0): IsoDate {
   return addDays(from, card.weeks * 7 * (1 + renewals));
 }
+
+/** The first library day on which a thing can be fetched, as far as is known. */
+export function soonest(loan: Loan, card: Card, today: IsoDate): IsoDate {
+  const from = loan.ready ?? loan.expected ?? today;
+  return libraryDayFrom(card, from > today ? from : today);
+}
+
+/** The last day it can be kept to: when it is due, renewed as often as the card and the library let. */
+export const keptUntil = (card: Card, loan: Loan, due: IsoDate): IsoDate =>
+  loan.refused || card.renewals <= loan.renewals
+    ? due
+    : dueAfter(card, due, card.renewals - loan.renewals - 1);
