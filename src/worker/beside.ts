@@ -5,23 +5,28 @@
 import type Database from 'better-sqlite3';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import threads, { type Worker } from 'node:worker_threads';
 import type { IsoDate } from '@/core/plan/measures';
 import { readDrawn } from '@/data/door';
 import { store, storePath } from '@/data/open';
-import type { Asked } from './beside.worker';
+import type { Question } from './beside.worker';
 import { QUESTIONS, type Answered, type AskedWith, type QuestionName } from './questions';
+import { Thread, TookTooLong } from './thread';
 
 const BUILT = join(process.cwd(), 'dist', 'beside.mjs');
 
-interface Waiting {
-  resolve: (answer: unknown) => void;
-  reject: (error: Error) => void;
-}
+/**
+ * Questions put to the solver, which nothing within its thread could stop: they have a thread of their own, which is ended where
+ * it does not answer. Own choice: many times what they take.
+ */
+const OF_SOLVER: readonly QuestionName[] = ['better'];
+const SOLVER_SECONDS = 60;
 
-let thread: { worker: Worker; path: string } | undefined;
-const waiting = new Map<number, Waiting>();
-let asked = 0;
+interface Threads {
+  path: string;
+  solver: Thread<Question>;
+  others: Thread<Question>;
+}
+let threads: Threads | undefined;
 
 /** The store that is asked about: the plan’s, or the tracing paper on it. */
 interface Store {
@@ -29,7 +34,10 @@ interface Store {
   path: string;
 }
 
-/** The answer, from the thread; worked out here where there is none, or it has ended. */
+/**
+ * The answer, from a thread; worked out here where there is none, or it has ended.
+ * @throws TookTooLong where the solver’s thread did not answer: it is not worked out here then, where it would hold up all
+ */
 export async function askBeside<Name extends QuestionName>(
   name: Name,
   input: AskedWith<Name>,
@@ -38,47 +46,25 @@ export async function askBeside<Name extends QuestionName>(
 ): Promise<Answered<Name>> {
   if (process.env.NODE_ENV === 'production' && existsSync(BUILT))
     try {
-      return await askThread(name, input, today, path);
+      const { solver, others } = threadsFor(path);
+      const thread = OF_SOLVER.includes(name) ? solver : others;
+      return (await thread.ask({ name, input, today })) as Answered<Name>;
     } catch (e) {
       process.stderr.write(`Worked out beside no more: ${(e as Error).message}\n`);
+      if (e instanceof TookTooLong) throw e;
     }
   const answering = QUESTIONS[name] as (plan: unknown, input: unknown, today: IsoDate) => unknown;
-  return answering(readDrawn(db).plan, input, today) as Answered<Name>;
+  return (await answering(readDrawn(db).plan, input, today)) as Answered<Name>;
 }
 
-function askThread<Name extends QuestionName>(
-  name: Name,
-  input: AskedWith<Name>,
-  today: IsoDate,
-  path: string,
-): Promise<Answered<Name>> {
-  const id = ++asked;
-  const { worker } = threadFor(path);
-  return new Promise((resolve, reject) => {
-    waiting.set(id, { resolve: resolve as Waiting['resolve'], reject });
-    worker.postMessage({ id, name, input, today } satisfies Asked);
+function threadsFor(path: string): Threads {
+  if (threads?.path === path) return threads;
+  threads?.solver.end();
+  threads?.others.end();
+  const data = { path };
+  return (threads = {
+    path,
+    solver: new Thread(BUILT, data, SOLVER_SECONDS),
+    others: new Thread(BUILT, data),
   });
-}
-
-function threadFor(path: string): { worker: Worker; path: string } {
-  if (thread?.path === path) return thread;
-  void thread?.worker.terminate();
-  // Said in a way round the bundler, which would look for the file while it builds.
-  const worker = Reflect.construct(threads.Worker, [BUILT, { workerData: { path } }]) as Worker;
-  // The thread alone keeps nobody waiting at the end.
-  worker.unref();
-  worker.on('message', ({ id, answer, wrong }: { id: number; answer?: unknown; wrong?: string }) => {
-    const who = waiting.get(id);
-    waiting.delete(id);
-    if (wrong === undefined) who?.resolve(answer);
-    else who?.reject(new Error(wrong));
-  });
-  const gone = (why: Error): void => {
-    if (thread?.worker === worker) thread = undefined;
-    for (const who of waiting.values()) who.reject(why);
-    waiting.clear();
-  };
-  worker.on('error', gone);
-  worker.on('exit', (code) => gone(new Error(`the thread ended with ${code}`)));
-  return (thread = { worker, path });
 }

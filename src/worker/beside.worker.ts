@@ -5,9 +5,9 @@ import { readDrawn } from '@/data/door';
 import type { Plan } from '@/core/plan/plan';
 import type { IsoDate } from '@/core/plan/measures';
 import { QUESTIONS, type QuestionName } from './questions';
+import type { Asked, Heard } from './thread';
 
-export interface Asked {
-  id: number;
+export interface Question {
   name: QuestionName;
   input: unknown;
   today: IsoDate;
@@ -15,11 +15,14 @@ export interface Asked {
 
 const db = new Database((workerData as { path: string }).path, { readonly: true, timeout: 5000 });
 
-parentPort!.on('message', ({ id, name, input, today }: Asked) => {
-  try {
-    const answering = QUESTIONS[name] as (plan: Plan, input: unknown, today: IsoDate) => unknown;
-    parentPort!.postMessage({ id, answer: answering(readDrawn(db).plan, input, today) });
-  } catch (e) {
-    parentPort!.postMessage({ id, wrong: (e as Error).message });
-  }
+parentPort!.on('message', ({ id, question: { name, input, today } }: Asked<Question>) => {
+  const heard = (answer: Heard): void => parentPort!.postMessage(answer);
+  void (async () => {
+    try {
+      const answering = QUESTIONS[name] as (plan: Plan, input: unknown, today: IsoDate) => unknown;
+      heard({ id, answer: await answering(readDrawn(db).plan, input, today) });
+    } catch (e) {
+      heard({ id, wrong: (e as Error).message });
+    }
+  })();
 });
