@@ -6,6 +6,7 @@ export default defineConfig({
   test: {
     environment: 'node',
     testTimeout: 120_000,
+    setupFiles: ['tests/same-draws.ts'],
     // A fresh process a file costs more than the tests in it; no test changes what another imports.
     isolate: false,
     maxWorkers: 2,
