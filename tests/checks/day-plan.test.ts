@@ -5,7 +5,7 @@ import { ONLY_THE_END, type Day, type Placed, type Room } from '@/core/dayplan/d
 import { costOf, faultsOf } from '../exact/day-check';
 import { dayOfPlan } from '@/core/dayplan/day-of-plan';
 import { solveDay } from '@/core/dayplan/solve-day';
-import { highsSolver } from '@/core/solver/highs';
+import { solve } from '../exact/solver';
 import { readHausplanJson } from '@/core/formats/hausplan-json';
 import { dayProgram, withoutOrder } from '../exact/day-program';
 import { someDay } from '../exact/days';
@@ -76,7 +76,6 @@ describe('a published job shop', () => {
 
 describe('beside HiGHS, an exact solver', () => {
   it('ends and waits cost the same on days made from numbers', async () => {
-    const solve = await highsSolver();
     for (const seed of [2, 9]) {
       const day = withoutOrder(someDay(seed));
       // A morning alone: what the solver proves quickly.
@@ -120,7 +119,6 @@ describe('somebody away for a while', () => {
   });
 
   it('ends and waits cost what an exact solver makes of them', async () => {
-    const solve = await highsSolver();
     for (const seed of [3, 5, 9]) {
       const day = withoutOrder(withAway(seed));
       const program = dayProgram(day);

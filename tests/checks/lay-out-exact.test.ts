@@ -8,7 +8,7 @@ import type { LayoutInput } from '@/core/layout/problem';
 import { fixAndOptimize } from '@/core/layout/fix-and-optimize';
 import { AS_CONSTRUCTED, AT_ONCE, layOut } from '@/core/layout/lay-out';
 import type { Effort } from '@/core/layout/search';
-import { highsSolver } from '@/core/solver/highs';
+import { solve } from '../exact/solver';
 import { instance } from '../exact/instances';
 import { exact, scoreOf } from '../exact/solve';
 
@@ -54,7 +54,7 @@ describe('a lay-out made better by the solver', () => {
     const { input } = instance(seed);
     const constructed = layOut(input, AS_CONSTRUCTED);
     const best = await exact(input, constructed, 60);
-    const solved = await fixAndOptimize(input, constructed, await highsSolver(), SOLVER);
+    const solved = await fixAndOptimize(input, constructed, solve, SOLVER);
     expect(scoreOf(input, solved).total).toBeCloseTo(best!.score.total, 1);
   });
 
@@ -63,7 +63,7 @@ describe('a lay-out made better by the solver', () => {
     for (const seed of [15, 24, 80]) {
       const { input, traits } = instance(seed);
       const was = layOut(input, AS_CONSTRUCTED);
-      const is = await fixAndOptimize(input, was, await highsSolver(), { ...SOLVER, small: 0 });
+      const is = await fixAndOptimize(input, was, solve, { ...SOLVER, small: 0 });
       const [before, after] = [was, is].map((laid) => scoreOf(input, laid));
       expect(after.total, traits.join(', ')).toBeLessThanOrEqual(before.total);
       expect(after.out).toBeLessThanOrEqual(before.out);

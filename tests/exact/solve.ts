@@ -1,5 +1,5 @@
 /** The engine beside the exact solver: the same problem, the same score. */
-import { highsSolver } from '@/core/solver/highs';
+import { solve } from './solver';
 import { mayPlace, type LayoutInput, type LayPart, type Place } from '@/core/layout/problem';
 import type { Layout } from '@/core/layout/answer';
 import { layoutProgram } from '@/core/layout/program';
@@ -19,7 +19,6 @@ export async function exact(
   const standing = new Map(layout.placements.map((p): [string, Place] => [p.partId, p]));
   const isFree = (p: LayPart): boolean => mayPlace(input, p);
   const program = layoutProgram(input, standing, isFree);
-  const solve = await highsSolver();
   const answer = await solve(program.text, seconds);
   if (!answer?.proved || !answer.value) return undefined;
   const places = program.placesOf(answer.value);

@@ -1,14 +1,9 @@
 import fc from 'fast-check';
-import { beforeAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
+import { solve } from '../../../tests/exact/solver';
 import { BOOK_FORMS } from '../plan/words';
 import { choose } from './choose';
-import { highsSolver, type Solve } from '../solver/highs';
 import { greedy, worth, type Candidate, type Choice, type Problem } from './problem';
-
-let solve: Solve;
-beforeAll(async () => {
-  solve = await highsSolver();
-});
 
 /** A candidate that serves these children on each of these lessons. */
 const book = (

@@ -2,9 +2,9 @@
  * What a choice is worth, worked out by hand from the weights: 1000 a thin lesson, 30 a book, 10 borrowed, 20 to buy,
  * 0.02 a minor unit, 1 a use, 3 a stretch, −12 a form.
  */
-import { beforeAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
+import { solve } from '../../../tests/exact/solver';
 import { choose } from './choose';
-import { highsSolver, type Solve } from '../solver/highs';
 import { costOf, costOfUse, greedy, open, taken, worth, type Candidate, type Problem } from './problem';
 import { choiceOf, program } from './program';
 
@@ -138,10 +138,6 @@ describe('the programme', () => {
 });
 
 describe('an answer', () => {
-  let solve: Solve;
-  beforeAll(async () => {
-    solve = await highsSolver();
-  });
   it('that no other betters is said to be proved, also where the plain choice is as good', async () =>
     expect(await choose(asked([thing('a', { covers: [on(0)] })]), solve)).toMatchObject({
       choice: [[0]],

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { solve } from '../../../tests/exact/solver';
 import { aPart, aPlan, aUnit, somePlan } from '../../../tests/sample-plan';
 import { perform } from '../edit/edit';
 import { takeLayOut } from '../edit/weeks';
 import type { Plan } from '../plan/plan';
-import { highsSolver } from '../solver/highs';
 import { hasToGain, lookForBetter } from './better';
 import { breaches, withoutPlace } from './check';
 import { redraw } from './redraw';
@@ -15,7 +15,6 @@ const EFFORT = {
   search: { trials: 6_000, perPart: 300, for: 'all' },
   solver: { small: 700, whole: 5, few: 1, times: 4 },
 } as const;
-const solve = await highsSolver();
 
 const lateDays = (plan: Plan): number =>
   plan.units.reduce((sum, u) => {
@@ -73,7 +72,7 @@ describe('a better lay-out', () => {
         for (const p of better.placements)
           expect(taken.plan.sittings).toContainEqual(expect.objectContaining(p));
       }),
-      { numRuns: 60 },
+      { numRuns: 30 },
     );
     expect(found).toBeGreaterThan(0);
   });

@@ -1,5 +1,6 @@
 import { leftOutInWords, pairsInWords, priceInWords, proposals } from './proposals';
 import { describe, expect, it } from 'vitest';
+import { solve } from '../../../tests/exact/solver';
 import { aLesson, aPart, aPlan } from '../../../tests/sample-plan';
 import { redraw } from '../layout/redraw';
 import { blankBook } from '../plan/blank';
@@ -7,7 +8,6 @@ import type { Book } from '../plan/book';
 import type { Plan } from '../plan/plan';
 import { choose } from '../choose/choose';
 import { askingFor } from './choosing';
-import { highsSolver } from '../solver/highs';
 
 const TODAY = '2026-08-31';
 const book = (id: string, title: string, over: Partial<Book> = {}): Book => ({
@@ -131,7 +131,7 @@ describe('what can be here in time', () => {
       book: book('x', 'Felt', { source: 'borrowed', listenFrom: 4, listenTo: 18 }),
     };
     const asked = asking(p, [late]);
-    const chosen = await choose(asked.problem, await highsSolver());
+    const chosen = await choose(asked.problem, solve);
     expect(chosen.leftOut.map((l) => leftOutInWords(asked, chosen, l))).toEqual([
       'it cannot be here in time: not before Tue 5 Jan',
     ]);
@@ -165,7 +165,7 @@ describe('what is proposed', () => {
       ],
     });
     const asked = asking(p, library);
-    const chosen = await choose(asked.problem, await highsSolver());
+    const chosen = await choose(asked.problem, solve);
     const found = proposals(asked, chosen, unit(p));
     expect(found.map((f) => f.id)).toHaveLength(2);
     expect(found[0]).toMatchObject({ id: 'a', role: 'own', childId: 'c2', lessons: [{ number: 3 }] });
@@ -193,7 +193,7 @@ describe('what is proposed', () => {
       ],
     });
     const asked = asking(p);
-    const found = proposals(asked, await choose(asked.problem, await highsSolver()), unit(p));
+    const found = proposals(asked, await choose(asked.problem, solve), unit(p));
     expect(found.map((f) => [f.id, f.cautions])).toEqual([
       ['a', ['Leave parts out: too frightening', 'Not for Young: too frightening']],
       ['b', []],
@@ -204,14 +204,14 @@ describe('what is proposed', () => {
       books: [book('a', 'Felt', { form: 'reader', readFrom: 5, readTo: 7, listenFrom: 5, listenTo: 7 })],
     });
     const asked = asking(p);
-    expect(proposals(asked, await choose(asked.problem, await highsSolver()), unit(p))).toMatchObject([
+    expect(proposals(asked, await choose(asked.problem, solve), unit(p))).toMatchObject([
       { role: 'own', childId: 'c2' },
     ]);
   });
   it('takes what is pinned, and says so; never what is banned', async () => {
     const p = plan({ books: [book('a', 'Felt'), book('b', 'Felt again')] });
     const asked = asking(p, [], { pinned: ['b'], banned: ['a'] });
-    const found = proposals(asked, await choose(asked.problem, await highsSolver()), unit(p));
+    const found = proposals(asked, await choose(asked.problem, solve), unit(p));
     expect(found.map((f) => f.id)).toEqual(['b']);
   });
 });

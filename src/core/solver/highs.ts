@@ -1,5 +1,5 @@
 /** The solver: HiGHS, compiled to WebAssembly, the same in a web worker, on the server and in a test. */
-import loadHighs from 'highs';
+import loadHighs, { type HighsOptions, type HighsSolution } from 'highs';
 
 export interface Solved {
   /** There is none better; or, without values, none at all. */
@@ -13,16 +13,21 @@ export type Solve = (lp: string, seconds: number) => Promise<Solved | undefined>
 
 export async function highsSolver(): Promise<Solve> {
   const highs = await loadHighs();
-  return async (lp, seconds) => {
-    const answer = highs.solve(lp, {
-      output_flag: false,
-      time_limit: seconds,
-      mip_rel_gap: 0,
-      random_seed: 1,
-    });
-    if (answer.Status === 'Infeasible') return { proved: true, value: undefined };
-    const columns = answer.Columns as Record<string, { Primal?: number }>;
-    if (!Object.values(columns).some((c) => c.Primal !== undefined)) return undefined;
-    return { proved: answer.Status === 'Optimal', value: (name) => columns[name]?.Primal ?? 0 };
-  };
+  return async (lp, seconds) => solved(highs.solve(lp, optionsFor(seconds)));
+}
+
+/** How HiGHS is asked. It looks at the clock only now and then: a large programme takes some seconds longer. */
+export const optionsFor = (seconds: number): HighsOptions => ({
+  output_flag: false,
+  time_limit: seconds,
+  mip_rel_gap: 0,
+  random_seed: 1,
+});
+
+/** Reads what HiGHS answers. */
+export function solved(answer: HighsSolution): Solved | undefined {
+  if (answer.Status === 'Infeasible') return { proved: true, value: undefined };
+  const columns = answer.Columns as Record<string, { Primal?: number }>;
+  if (!Object.values(columns).some((c) => c.Primal !== undefined)) return undefined;
+  return { proved: answer.Status === 'Optimal', value: (name) => columns[name]?.Primal ?? 0 };
 }
