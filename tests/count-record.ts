@@ -31,7 +31,7 @@ export function meantDays(year: NonNullable<Plan['year']>): string[] {
   const first = dayNumber(year.starts);
   // Day 0 of 1970 was a Thursday.
   const weekday = (n: number): number => ((n + 3) % 7) + 1;
-  const begins = first - ((weekday(first) - weekBegins(year.weekdays) + 7) % 7);
+  const begins = first - ((weekday(first) - weekBegins(year) + 7) % 7);
   const days: string[] = [];
   for (let n = first; n <= dayNumber(year.ends); n++) {
     const week = Math.floor((n - begins) / 7);

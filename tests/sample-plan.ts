@@ -105,6 +105,7 @@ const someYear: fc.Arbitrary<SchoolYear> = fc
     weekdays: fc
       .uniqueArray(fc.integer({ min: 1, max: 7 }), { minLength: 1, maxLength: 7 })
       .map((d) => d.sort((a, b) => a - b)),
+    weekBegins: fc.constantFrom(null, 1, 6, 7),
     weeksOn: fc.integer({ min: 1, max: 8 }),
     weeksOff: fc.integer({ min: 0, max: 2 }),
     daysOff: fc.array(fc.tuple(date('2026-09-01', 280), fc.integer({ min: 0, max: 10 })), { maxLength: 6 }),

@@ -56,7 +56,7 @@ export function windowsOf(year: SchoolYear): DayWindow[] {
  */
 export function schoolDays(year: SchoolYear): SchoolDay[] {
   const days: SchoolDay[] = [];
-  const begins = weekBegins(year.weekdays);
+  const begins = weekBegins(year);
   const firstWeek = weekOf(year, year.starts);
   const extra = new Set(year.extraDays.map((d) => d.date));
   const shortened = new Map(year.shortDays.map((d) => [d.date, d.ends]));

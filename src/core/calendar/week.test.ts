@@ -19,15 +19,34 @@ describe('the day with which weeks begin', () => {
     ['Saturday alone', [6], 1],
     ['Saturday and Sunday', [6, 7], 1],
     ['no day', [], 1],
-  ])('is right for school on %s', (_, weekdays, begins) => expect(weekBegins(weekdays)).toBe(begins));
+  ])('is right for school on %s', (_, weekdays, begins) =>
+    expect(weekBegins({ weekdays, weekBegins: null })).toBe(begins),
+  );
 
   it('tears no run of school days, wherever there is a day without school', () => {
     for (let set = 1; set < 127; set++) {
       const weekdays = [1, 2, 3, 4, 5, 6, 7].filter((d) => set & (1 << (d - 1)));
-      const begins = weekBegins(weekdays);
+      const begins = weekBegins({ weekdays, weekBegins: 3 });
       const before = begins === 1 ? 7 : begins - 1;
       expect(weekdays.includes(begins) && weekdays.includes(before), String(weekdays)).toBe(false);
     }
+  });
+});
+
+describe('a year with school on every day', () => {
+  const everyDay = [1, 2, 3, 4, 5, 6, 7];
+  it('has its weeks as the family says, and they count as such', () => {
+    const year = { ...YEAR, weekdays: everyDay, weekBegins: 7 };
+    const days = schoolDays(year).filter((d) => d.weekFrom === weekOf(year, '2026-10-14'));
+    expect([days[0].date, days.at(-1)!.date]).toEqual(['2026-10-11', '2026-10-17']);
+    expect(new Set(days.map((d) => d.week)).size).toBe(1);
+    expect(weekOf({ ...year, weekBegins: null }, '2026-10-18')).toBe('2026-10-12');
+  });
+  it('rests in whole weeks of its own', () => {
+    const year = { ...YEAR, weekdays: everyDay, weekBegins: 7, weeksOn: 2, weeksOff: 1 };
+    const september = schoolDays({ ...year, daysOff: [] }).filter((d) => d.date.startsWith('2026-09'));
+    expect(september.filter((d) => d.date < '2026-09-20').at(-1)!.date).toBe('2026-09-12');
+    expect(september.find((d) => d.date > '2026-09-12')!.date).toBe('2026-09-20');
   });
 });
 

@@ -5,14 +5,19 @@ import { weekFrom } from './dates';
 
 const DAYS = 7;
 
+/** What of a school year its weeks follow from. */
+export type WeekOf = Pick<SchoolYear, 'weekdays' | 'weekBegins'>;
+
 /**
  * The day after the longest stretch of days without school, so that no run of school days is torn by the end of a week; a
  * Monday wherever that tears none: Monday to Friday, and also Tuesday and Thursday, begin on it, Sunday to Thursday on Sunday.
+ * Where every day is a school day they begin as the family says.
  * @returns an ISO weekday, 1 Monday to 7 Sunday
  */
-export function weekBegins(weekdays: readonly number[]): number {
+export function weekBegins({ weekdays, weekBegins: wished }: WeekOf): number {
   const free = (day: number): boolean => !weekdays.includes(((day - 1 + DAYS) % DAYS) + 1);
-  if (!weekdays.length || weekdays.length === DAYS) return 1;
+  if (!weekdays.length) return 1;
+  if (weekdays.length === DAYS) return wished ?? 1;
   let best = { begins: 1, length: 0 };
   for (let day = 1; day <= DAYS; day++) {
     if (free(day)) continue;
@@ -26,5 +31,5 @@ export function weekBegins(weekdays: readonly number[]): number {
 }
 
 /** The first day of the week a date lies in, as the year's weeks go; from a Monday where there is no year. */
-export const weekOf = (year: Pick<SchoolYear, 'weekdays'> | null | undefined, date: IsoDate): IsoDate =>
-  weekFrom(date, weekBegins(year?.weekdays ?? []));
+export const weekOf = (year: WeekOf | null | undefined, date: IsoDate): IsoDate =>
+  weekFrom(date, year ? weekBegins(year) : 1);

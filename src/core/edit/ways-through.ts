@@ -54,7 +54,7 @@ export function drawnLessons(plan: Plan): Drawn {
   const partsOf = partsByLesson(plan.parts);
   return {
     schoolDays: plan.year ? schoolDays(plan.year).map((d) => d.date) : [],
-    weekBegins: weekBegins(plan.year?.weekdays ?? []),
+    weekBegins: plan.year ? weekBegins(plan.year) : 1,
     lessons: plan.units
       .filter((u) => !u.waiting)
       .flatMap((u) =>

@@ -58,9 +58,9 @@ describe('Hausplan JSON', () => {
     [
       'another version',
       (d) => {
-        d.version = 15;
+        d.version = 16;
       },
-      'version: written by another version of Hausplan: version 15, this one reads 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13 and 14',
+      'version: written by another version of Hausplan: version 16, this one reads 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14 and 15',
     ],
     [
       'a missing list',

@@ -10,9 +10,9 @@ import { numbered } from '../plan/pieces';
 import { dangling, LISTS } from '../plan/references';
 
 export const FORMAT = 'hausplan';
-export const VERSION = 14;
+export const VERSION = 15;
 /** Versions that can be read: what a later one added has its blank value in an earlier file. */
-const READS: readonly number[] = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14];
+const READS: readonly number[] = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15];
 
 const { marks, readings, entries, ...lasting } = sliceShape.shape;
 

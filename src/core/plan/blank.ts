@@ -45,6 +45,7 @@ export const blankChild: Omit<Child, 'id' | 'name' | 'birthMonth' | 'hatch'> = {
 /** Monday to Friday, half past eight to three, with no weeks off that nobody asked for. */
 export const blankYear: Omit<SchoolYear, 'starts' | 'ends'> = {
   weekdays: [1, 2, 3, 4, 5],
+  weekBegins: null,
   weeksOn: 5,
   weeksOff: 0,
   terms: [],

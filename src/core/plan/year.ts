@@ -46,6 +46,8 @@ export const schoolYear = z
     starts: isoDate,
     ends: isoDate,
     weekdays: z.array(weekday).min(1, 'choose at least one weekday'),
+    /** With which weekday weeks begin where every day is a school day, null for a Monday; elsewhere the weekdays say it. */
+    weekBegins: weekday.nullable().default(null),
     /** Rhythm: so many weeks on, so many off; no weeks off means no rhythm. Named terms, where there are any, take its place. */
     weeksOn: z.int().min(1).max(60),
     weeksOff: z.int().min(0).max(20),

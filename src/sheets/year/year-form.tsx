@@ -11,6 +11,7 @@ import { Heading, Quiet } from '@/kit/text';
 import { useAct } from '../frame/use-act';
 import { useForm } from '../frame/use-form';
 import { saveYear } from './actions';
+import { DaysTaught } from './days-taught';
 import { type Off, type Odd, type TermRow, type Fields, plain, Wrong, OffRow, Buttons } from './year-fields';
 
 export function YearForm({
@@ -155,8 +156,7 @@ export function YearForm({
             </Button>
           </div>
         ) : null}
-        <Weekdays label="Days you teach" value={value.weekdays} onChange={(v) => set('weekdays', v)} />
-        {error('weekdays') ? <Wrong>{error('weekdays')}</Wrong> : null}
+        <DaysTaught value={value} set={set} wrong={error('weekdays')} />
         <FieldRow>
           <TimeField
             label="The day starts"
