@@ -48,3 +48,29 @@ test('where a family lives says how dates, times, paper and grades are written, 
   const month = page.getByRole('dialog', { name: 'First day, a month' });
   await expect(month.locator('th').first()).toHaveText(/^S/);
 });
+
+test('where every day is a school day, weeks begin with the day the family says', async ({ page }) => {
+  await page.goto('/setup');
+  await page.getByRole('button', { name: /A week begins on$/ }).click();
+  await page.getByRole('option', { name: 'Sunday', exact: true }).click();
+  await atRevision(page, 2);
+  await page.goto('/year');
+  await page.getByText('How the year goes').click();
+  const begins = page.getByRole('button', { name: /A school week begins on$/ });
+  await expect(begins).toHaveCount(0);
+  const taught = page.getByRole('group', { name: 'Days you teach' });
+  for (const day of ['Saturday', 'Sunday']) await taught.getByText(day).click();
+  await expect(begins).toHaveText(/Sunday/);
+  await page.getByRole('button', { name: 'Keep the year' }).click();
+  await atRevision(page, 3);
+  await page.goto('/weeks?week=2026-10-26');
+  await expect(page.getByText('25 Oct to 31 Oct')).toBeVisible();
+  await page.goto('/year');
+  await page.getByText('How the year goes').click();
+  await begins.click();
+  await page.getByRole('option', { name: 'Monday' }).click();
+  await page.getByRole('button', { name: 'Keep the year' }).click();
+  await atRevision(page, 4);
+  await page.goto('/weeks?week=2026-10-26');
+  await expect(page.getByText('26 Oct to 1 Nov')).toBeVisible();
+});

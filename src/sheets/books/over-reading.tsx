@@ -6,7 +6,7 @@ import { Hatch, hatchFill } from '@/kit/hatch';
 import { WorkTitle } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import type { BooksView, Reader } from './load';
-import { MARGIN, Picture } from './picture';
+import { MARGIN, Picture } from '@/kit/picture';
 
 const numberOf = (view: BooksView, lessonId: string): number =>
   view.lessons.find((l) => l.id === lessonId)?.number ?? 0;

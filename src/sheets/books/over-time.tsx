@@ -9,7 +9,7 @@ import { WorkTitle } from '@/kit/text';
 import { colour } from '@/kit/tokens';
 import type { BooksView } from './load';
 import { Levels, Reading } from './over-reading';
-import { MARGIN, Picture } from './picture';
+import { MARGIN, Picture } from '@/kit/picture';
 
 export function OverTime({ view }: { view: BooksView }) {
   return (

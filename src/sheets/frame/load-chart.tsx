@@ -3,11 +3,12 @@
  * Everybody's minutes on every school day of a unit or of weeks to come, each against what they can take: one small picture each, and
  * the weeks in figures under them.
  */
-import { Bar, BarChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { Bar, BarChart, ReferenceLine, XAxis, YAxis } from 'recharts';
 import { dayMonth, lengthText } from '@/core/calendar/dates';
 import type { Load, Stretch } from '@/core/dayplan/loads';
 import { Hatch, hatchFill, type HatchName } from '@/kit/hatch';
 import { AXIS, Figures, Pictures } from '@/kit/chart';
+import { MARGIN, Picture } from '@/kit/picture';
 import { colour } from '@/kit/tokens';
 
 /** Somebody whose minutes are shown. */
@@ -45,30 +46,32 @@ export function LoadChart({
     <>
       <Pictures>
         {people.map((p) => (
-          <figure key={p.name}>
-            <figcaption>
-              {p.hatch ? <Hatch name={p.hatch} /> : null} <b>{p.name}</b> can take{' '}
-              {lengthText(p.of(days[0]).limit)} a day
-            </figcaption>
-            <ResponsiveContainer width="100%" height={118}>
-              <BarChart
-                data={days.map((d) => ({ date: dayMonth(d.date), minutes: p.of(d).minutes }))}
-                margin={{ top: 6, right: 4, bottom: 0, left: 0 }}
-                accessibilityLayer={false}
-              >
-                <XAxis dataKey="date" {...AXIS} interval="preserveStartEnd" minTickGap={30} />
-                <YAxis width={34} {...AXIS} domain={[0, most]} tickCount={4} />
-                <Bar
-                  dataKey="minutes"
-                  fill={p.hatch ? hatchFill(p.hatch) : colour.red}
-                  stroke={colour.ink}
-                  strokeWidth={0.7}
-                  isAnimationActive={false}
-                />
-                <ReferenceLine y={p.of(days[0]).limit} stroke={colour.ink} strokeDasharray="5 4" />
-              </BarChart>
-            </ResponsiveContainer>
-          </figure>
+          <Picture
+            key={p.name}
+            caption={
+              <>
+                {p.hatch ? <Hatch name={p.hatch} /> : null} <b>{p.name}</b> can take{' '}
+                {lengthText(p.of(days[0]).limit)} a day
+              </>
+            }
+          >
+            <BarChart
+              data={days.map((d) => ({ date: dayMonth(d.date), minutes: p.of(d).minutes }))}
+              margin={MARGIN}
+              accessibilityLayer={false}
+            >
+              <XAxis dataKey="date" {...AXIS} interval="preserveStartEnd" minTickGap={30} />
+              <YAxis width={34} {...AXIS} domain={[0, most]} tickCount={4} />
+              <Bar
+                dataKey="minutes"
+                fill={p.hatch ? hatchFill(p.hatch) : colour.red}
+                stroke={colour.ink}
+                strokeWidth={0.7}
+                isAnimationActive={false}
+              />
+              <ReferenceLine y={p.of(days[0]).limit} stroke={colour.ink} strokeDasharray="5 4" />
+            </BarChart>
+          </Picture>
         ))}
       </Pictures>
       <Figures>

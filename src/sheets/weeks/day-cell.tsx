@@ -180,12 +180,15 @@ const OtherBox = styled.ul<{ $state: RoomState }>`
   ${roomLines} padding: 3px 9px;
   li {
     display: flex;
+    flex-wrap: wrap;
     justify-content: space-between;
-    gap: 8px;
+    gap: 0 8px;
     align-items: baseline;
     padding: 1px 0;
   }
   b {
+    /* In a narrow column long minutes stand below, rather than a title with a word a line. */
+    flex: 1 1 80px;
     font-weight: 600;
     font-size: 13px;
     line-height: 1.25;

@@ -186,7 +186,7 @@ function WeekGrid({ view }: { view: WeeksView }) {
   const { days, children } = view;
   return (
     <Scroll>
-      <Grid style={{ gridTemplateColumns: `92px repeat(${Math.max(days.length, 1)}, minmax(150px, 1fr))` }}>
+      <Grid style={{ gridTemplateColumns: `92px repeat(${Math.max(days.length, 1)}, minmax(140px, 1fr))` }}>
         <span />
         {days.map((d) => (
           <Day key={d.date} $today={d.date === view.today}>

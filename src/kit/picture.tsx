@@ -5,7 +5,7 @@ import { ResponsiveContainer } from 'recharts';
 /** Room around what is drawn. */
 export const MARGIN = { top: 8, right: 6, bottom: 0, left: 0 };
 
-/** A picture with what it shows in words; the table beside it says the same. */
+/** A picture with what it shows in words; the table beside it says the same. No key stops at what is drawn. */
 export function Picture({
   caption,
   height = 118,
@@ -18,7 +18,7 @@ export function Picture({
   return (
     <figure>
       <figcaption>{caption}</figcaption>
-      <div aria-hidden="true">
+      <div aria-hidden="true" inert>
         <ResponsiveContainer width="100%" height={height}>
           {children}
         </ResponsiveContainer>
