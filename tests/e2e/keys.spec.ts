@@ -32,6 +32,10 @@ interface Walked {
 async function walk(page: Page): Promise<Walked> {
   await page.evaluate(() => {
     for (const folded of document.querySelectorAll('details')) folded.open = true;
+    // From the top, wherever the page has put one.
+    document.body.tabIndex = -1;
+    document.body.focus();
+    document.body.removeAttribute('tabindex');
     (window as unknown as { stopped: Set<Element> }).stopped = new Set();
   });
   const wrong: string[] = [];
@@ -82,7 +86,9 @@ async function walk(page: Page): Promise<Walked> {
         if (stopped.has(e) || !width || !height || (e as HTMLButtonElement).disabled) return false;
         if (e.closest('[aria-hidden="true"], [inert]')) return false;
         // What is gone through with the arrows is one stop among its like: a grid, a list, one choice of several.
-        const likes = e.closest('[role="grid"], [role="radiogroup"], [role="listbox"], ol, ul');
+        const likes = e.closest(
+          '[role="grid"], [role="radiogroup"], [role="listbox"], [role="group"], ol, ul',
+        );
         const isOneOfThem =
           e.getAttribute('tabindex') === '-1' ||
           (e as HTMLInputElement).type === 'radio' ||

@@ -3,7 +3,7 @@
  * lay-out.
  */
 import { addDays } from '../calendar/dates';
-import { schoolDayFrom, schoolDays } from '../calendar/school-days';
+import { schoolDayFrom, schoolDays, type SchoolDay } from '../calendar/school-days';
 import { assignments } from '../ladder/assign';
 import { byId, groupBy, homes } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
@@ -76,43 +76,63 @@ function startedInRow({ plan, input, layout }: Redrawn): Plan['units'] | undefin
   return isMoved ? units : undefined;
 }
 
+/** Before anything stands anywhere. */
+const NOWHERE: Reach = { units: new Map(), family: '', places: new Map() };
+
 /**
  * What comes back is made as far as the lessons reach, and takes minutes that may push the lessons on; so the two are
- * drawn in turn, the reach only ever growing, until nothing is added.
+ * drawn in turn, the reach only ever growing, until nothing is added. What was made beyond where they reach in the end goes
+ * again, and they stay.
  */
 function drawOnce(from: Plan, given: Plan, choice: LayoutChoice): Redrawn {
-  let reach: Reach = { units: new Map(), family: '', places: new Map() };
-  let plan = from;
   const comesBack = from.rules.length > 0 || from.parts.some((p) => p.ruleId !== null);
-  const days = comesBack && from.year ? schoolDays(from.year) : [];
+  if (!comesBack || !from.year) return drawnOn(from, given, choice);
+  const days = schoolDays(from.year);
+  const staying: LayoutChoice = { ...choice, fresh: [], search: false };
+  let reach = NOWHERE;
+  let plan = from;
+  let drawn: Redrawn;
   for (let round = 0; ; round++) {
-    const parts = comesBack ? withRecurring(plan, days, reach) : plan.parts;
-    const settled = round > 0 && sameParts(parts, plan.parts);
-    if (comesBack) {
-      const ids = new Set(parts.map((p) => p.id));
-      // Nothing may speak of a part that a rule brings back no more.
-      const taught = parts.map((p) =>
-        p.teaches === null || ids.has(p.teaches) ? p : { ...p, teaches: null },
-      );
-      plan = { ...plan, parts: taught, marks: plan.marks.filter((m) => ids.has(m.partId)) };
-    }
-    plan = { ...plan, assignments: assignments(plan) };
-    const laid = laidOut(plan, round > FOLLOWING_ROUNDS ? { ...choice, fresh: [], search: false } : choice);
-    if (!laid) return { plan: { ...plan, sittings: [] } };
-    const { input, layout } = laid;
-    if (settled || !plan.rules.length || round > FOLLOWING_ROUNDS + SETTLING_ROUNDS)
-      return { plan: { ...plan, sittings: sittingsFrom(layout, given) }, input, layout };
-    reach = grown(reach, plan, layout, choice.today);
+    const next = broughtBack(plan, days, reach);
+    const isSettled = round > 0 && sameParts(next.parts, plan.parts);
+    drawn = drawnOn(next, given, round > FOLLOWING_ROUNDS ? staying : choice);
+    if (isSettled || !drawn.layout || !next.rules.length || round > FOLLOWING_ROUNDS + SETTLING_ROUNDS) break;
+    reach = grown(reach, next, drawn.layout, choice.today);
     // Where what comes back pushes away what it comes after, it would follow it for ever.
-    if (round >= FOLLOWING_ROUNDS) plan = { ...plan, sittings: sittingsFrom(layout, given) };
-    if (round === FOLLOWING_ROUNDS)
-      reach = {
-        ...reach,
-        units: new Map(plan.units.map((u) => [u.id, input.days.at(-1)?.date ?? ''])),
-        family: input.days.at(-1)?.date ?? '',
-      };
+    plan = round < FOLLOWING_ROUNDS ? next : drawn.plan;
+    if (round === FOLLOWING_ROUNDS) reach = toTheEnd(reach, next, days.at(-1)?.date ?? '');
   }
+  // What is on no day would come into the room that is left then, and bring it back.
+  if (!drawn.layout || drawn.layout.unplaced.length) return drawn;
+  const within = broughtBack(drawn.plan, days, grown(NOWHERE, drawn.plan, drawn.layout, choice.today));
+  return sameParts(within.parts, drawn.plan.parts) ? drawn : drawnOn(within, given, staying);
 }
+
+/** A plan laid out, with the work of each child. */
+function drawnOn(plan: Plan, given: Plan, choice: LayoutChoice): Redrawn {
+  const worked = { ...plan, assignments: assignments(plan) };
+  const laid = laidOut(worked, choice);
+  if (!laid) return { plan: { ...worked, sittings: [] } };
+  return { plan: { ...worked, sittings: sittingsFrom(laid.layout, given) }, ...laid };
+}
+
+/** The plan with what its rules bring back as far as it reaches. */
+function broughtBack(plan: Plan, days: readonly SchoolDay[], reach: Reach): Plan {
+  const parts = withRecurring(plan, days, reach);
+  const ids = new Set(parts.map((p) => p.id));
+  return {
+    ...plan,
+    // Nothing may speak of a part that a rule brings back no more.
+    parts: parts.map((p) => (p.teaches === null || ids.has(p.teaches) ? p : { ...p, teaches: null })),
+    marks: plan.marks.filter((m) => ids.has(m.partId)),
+  };
+}
+
+const toTheEnd = (reach: Reach, { units }: Plan, end: IsoDate): Reach => ({
+  ...reach,
+  units: new Map(units.map((u) => [u.id, end])),
+  family: end,
+});
 
 interface Laid {
   input: LayoutInput;

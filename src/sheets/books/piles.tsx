@@ -86,7 +86,7 @@ export function Piles({ pulled, readers, inHand, onTake, onPut, onGiveAway }: Pr
     );
   };
   return (
-    <Row ref={row}>
+    <Row ref={row} role="group" aria-label="Books in their piles">
       {unsorted.length ? (
         <Pile name="Pulled, to sort" books={unsorted} onDrop={(id) => onPut(id, 'unsorted', [])}>
           <Heading>To sort</Heading>
