@@ -21,7 +21,8 @@ export async function atRevision(page: Page, n: number): Promise<void> {
 export async function tabTo(
   page: Page,
   name: string | RegExp,
-  role: 'button' | 'link' | 'textbox' | 'checkbox' | 'spinbutton' | 'combobox' | 'gridcell' = 'button',
+  role:
+    'button' | 'link' | 'textbox' | 'checkbox' | 'radio' | 'spinbutton' | 'combobox' | 'gridcell' = 'button',
 ): Promise<void> {
   const target = page.getByRole(role, { name }).first();
   await expect(target).toBeVisible();

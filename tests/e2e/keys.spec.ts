@@ -1,5 +1,5 @@
-import type { Page } from '@playwright/test';
-import { expect, test } from './app';
+import type { Locator, Page } from '@playwright/test';
+import { atRevision, enter, expect, tabTo, test, typeDate } from './app';
 
 test.use({ stores: 'the demo' });
 
@@ -111,3 +111,68 @@ for (const path of SHEETS)
     expect(missed).toEqual([]);
     expect(stops).toBeGreaterThan(5);
   });
+
+/** Goes through what is open with the arrows until this is reached, and takes it. */
+async function arrowTo(page: Page, target: Locator, key = 'ArrowDown'): Promise<void> {
+  for (let i = 0; i < 60; i++) {
+    if (await target.evaluate((e) => e.contains(document.activeElement))) break;
+    await page.keyboard.press(key);
+  }
+  await expect(target).toBeFocused();
+  await page.keyboard.press('Enter');
+}
+
+test('the work of a week that does not go as planned is done by keys alone', async ({ page }) => {
+  await test.step('a lesson is put on another day', async () => {
+    await page.goto('/weeks?week=2026-11-02');
+    await enter(page, /^Lesson 12, .*Fri 6 Nov/);
+    await arrowTo(page, page.getByRole('menuitem', { name: 'Tue 10 Nov' }));
+    await atRevision(page, 2);
+    await page.keyboard.press('Control+z');
+    await atRevision(page, 3);
+  });
+  await test.step('several changes are tried on tracing paper, and dropped', async () => {
+    await enter(page, 'What if…');
+    const paper = page.getByRole('status', { name: 'Tracing paper' });
+    await expect(paper).toBeVisible();
+    await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+    await enter(page, 'Ink this week');
+    await expect(paper).toContainText('1 change tried');
+    await enter(page, 'Drop it');
+    await expect(paper).toBeHidden();
+    await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+  });
+  await test.step('a child falls ill, and a way through is taken', async () => {
+    await page.keyboard.press('c');
+    await expect(page.getByRole('heading', { name: 'Something came up' })).toBeVisible();
+    await typeDate(page, 'From', '2026-11-02');
+    await typeDate(page, 'To', '2026-11-06');
+    const second = page.getByRole('radio', { name: /Leave out “Mending and wearing out”/ });
+    await expect(second).toBeVisible();
+    await tabTo(page, /Four lessons of “From Fleece to Cloth” a week/, 'radio');
+    await page.keyboard.press('ArrowDown');
+    await expect(second).toBeChecked();
+    await enter(page, 'Take B');
+    await expect(page.getByRole('heading', { name: 'Week 8' })).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await expect(page.getByText(/^Undone: Something came up/)).toBeVisible();
+  });
+  await test.step('something is found and opened', async () => {
+    await page.keyboard.press('/');
+    await page.keyboard.type('onion');
+    await expect(page.getByRole('option').first()).toBeVisible();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('dialog')).toBeHidden();
+  });
+  await test.step('a unit is closed early, from its menu on the year, and gone on with', async () => {
+    await page.keyboard.press('1');
+    await expect(page.getByRole('heading', { name: 'The year', exact: true })).toBeVisible();
+    await enter(page, /^From Fleece to Cloth/);
+    await arrowTo(page, page.getByRole('menuitem', { name: /^Close it/ }));
+    await expect(page.getByRole('dialog', { name: /^Close “From Fleece/ })).toBeVisible();
+    await enter(page, 'Close it');
+    await expect(page.getByText(/^Closed “From Fleece to Cloth”/)).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await expect(page.getByText(/^Undone: Closed/)).toBeVisible();
+  });
+});
