@@ -260,6 +260,25 @@ cooking: Maize porridge {corn} [12] > allergy ? hot
 craft: Print with a potato {potatoes} [12] > allergy ? edge
 cooking: Fish soup {fish} [12] > allergy ? hot
 model: A fish of felt {fish} >
+# what does what it does whatever it is made of, and other words for old dangers
+craft: Build a catapult from lolly sticks and shoot paper balls [12 9] > thrown
+craft: A catapult of paper in a picture of the siege [12 9] >
+cooking: Blanch the beans and cool them in ice water > hot, hot-small ? small-parts
+cooking: Poach eggs for breakfast {eggs} [12 9] > hot, allergy
+cooking: A quick stir-fry of carrots [12 9] > hot ? edge
+cooking: Scald the milk for the yoghurt [12 9] > hot
+craft: Blow out eggs and paint the shells [12 9] > raw
+craft: Paint blown eggs [12 9] >
+observation: Look at cheek cells under the microscope + slides, cover glass [12 9] > glass
+activity: Show slides of our trip on the wall [12 9] >
+experiment: Launch a water rocket + bottle, bicycle pump [12 9] > thrown
+activity: Mark the rivers and the bridges on the outline map >
+activity: Find the sea on the globe and the desert on the wall map >
+activity: Fly a kite on the hill [12 9] > kite ? outdoors
+craft: Make a kite from paper and try it in the wind [12 9] > kite
+craft: Draw a kite on the window [12 9] >
+observation: Dissect a sheep's heart + heart, scalpel [12 9] > edge, raw ? animals
+observation: Look inside a squid and name its parts + squid [12] > raw ? edge
 `);
 
 export const HELD = lines(`
@@ -366,7 +385,7 @@ observation: Feed the birds with peanuts > animals, choking ? small-parts
 experiment: A thermometer of a bottle and a straw > ? glass
 experiment: A storm in a bottle >
 model: A wind vane with a pin and a straw [6] > needles
-model: Kites, flown in the field > ? road, climb
+model: Kites, flown in the field > kite ? road, climb
 experiment: Air pushes: a candle lifts water in a glass [9] > hot ? glass
 activity: Draw clouds >
 activity: Watch the weather report online > online ? film
@@ -455,4 +474,41 @@ notebook: A page on fire >
 project: Build a bridge of rope in the garden > neck ? climb
 activity: Swing on the rope > neck, climb
 activity: Plastic bags as parachutes [3] > neck
+# a house, a ship and a fair
+cooking: Steam dumplings in a bamboo basket [12 9] > hot
+cooking: Simmer the stock for the soup > hot, hot-small
+cooking: Cold cucumber sandwiches with cream cheese {milk} [12 9] > allergy ? edge
+craft: Carve a soap boat with a butter knife [9] > ? edge
+craft: Saw the mast from a broomstick [12] > edge
+craft: Sew a sail and hem it [6] > needles
+craft: Varnish the hull outside [12] > spray
+experiment: Which hull floats longest in the tub? [6 3m] > water-tub, water-small
+experiment: Hang magnets under the boats and steer them [9 6 3m] > magnets ? water-tub, water-small
+walk: Along the harbour wall [12 9] > outdoors, water-sea ? climb
+trip: The lighthouse, up all its steps [9] > outdoors ? climb, water-sea
+activity: Mark the ports on the sea chart [9] >
+activity: Show the trade winds on the globe with arrows of paper [9] >
+activity: Throw rings over pegs [6] > ? thrown
+activity: Throw horseshoes at the stake [12 9] > thrown
+activity: Knock down tins with a slingshot [12] > thrown
+craft: A kite of silk paper, for the window [6] > ? kite
+activity: Fly the kites from the dyke [12 9] > kite ? outdoors, water-sea
+craft: A trebuchet of wood that hurls walnuts [12] > thrown
+craft: Make a sling shot of felt for the doll [6] > ? thrown
+activity: Toss a beanbag into a basket [6] >
+cooking: Toffee apples for the fair [12 9] > hot ? choking
+cooking: Popcorn in a pan [9 3m] > hot, hot-small, choking
+activity: Blow soap bubbles [6 3m] >
+activity: Face painting for the fair [6] >
+activity: Balloon animals for the guests [9 6 3m] > balloons
+activity: Candyfloss stand: look how it is spun at the fair [9] > ? hot, outdoors
+activity: Guess the number of beans in the jar [9] >
+activity: Bob for apples in the tub [9 6] > water-tub
+observation: Slides of onion skin under the microscope + iodine, slides [12] > glass ? dye
+observation: Look inside a trout before it is cooked [12 9] > raw ? hot, edge, animals
+cooking: Clean the mackerel with a sharp knife [12] > edge ? raw, animals
+activity: Oil the bicycle chain [12] > ? spray, road
+activity: Ride bikes to the mill [12 9] > road ? outdoors
+activity: Read the story of a boy who flew a kite in a storm [9] >
+talk: How a kettle whistles [9] >
 `);

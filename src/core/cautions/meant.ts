@@ -132,6 +132,15 @@ const REAL = or(
   'go',
   'walk',
 );
+/** What does what it does, whatever it is made of. */
+const WORKS_ALL_THE_SAME = or(
+  '(?:bon|camp)?fires?',
+  'catapults?',
+  'trebuchets?',
+  'onagers?',
+  'sling ?shots?',
+  'kites?',
+);
 /** Where the object of showing ends: what it is done with, where and when is real. */
 const ENDS = `(?= ${or(
   'with(?! (?:its|their|his|her))',
@@ -150,6 +159,11 @@ const ONLY_SHOWN = [
     'giu',
   ),
 ];
+/** What is looked for or marked on a map is on it. */
+const ON_A_MAP = new RegExp(
+  `${AT}(?:mark|find|shade|locate|point|show|follow|trac|measur)\\w* (?:[^.;:·!?,\\n]*? )?on (?:an?|the|your|our) (?:[\\p{L}-]+ )?(?:map|globe|atlas|time ?line|chart)`,
+  'giu',
+);
 const IN_A_PICTURE =
   /(?<![\p{L}-])in (?:the|a|your|our) (?:picture|photo|book|story|poem|song|film)s?(?!\p{L})/iu;
 const STANDING_FOR = [
@@ -160,7 +174,7 @@ const STANDING_FOR = [
     'giu',
   ),
   new RegExp(
-    `(?<!${AT}(?:camp |bon)?fires? )${AT}(?!(?:bon|camp)?fires?)(?:[\\p{L}-]+ and )?[\\p{L}-]+(?= (?:of|from|out of) (?:[\\p{L}-]+ )?${STUFF}(?!\\p{L}))`,
+    `(?<!${AT}(?:camp |bon)?fires? )${AT}(?!${WORKS_ALL_THE_SAME})(?:[\\p{L}-]+ and )?[\\p{L}-]+(?= (?:of|from|out of) (?:[\\p{L}-]+ )?${STUFF}(?!\\p{L}))`,
     'giu',
   ),
   new RegExp(
@@ -189,7 +203,7 @@ export interface Meant {
 /** What a text has in hand, from what is near to it to what is far. */
 export function meantBy(text: string): Meant {
   const clauses = text.split(/(?<=[.;:·!?\n])/).filter((clause) => !IN_A_PICTURE.test(clause));
-  const inHand = without(clauses.join(''), ONLY_SHOWN);
+  const inHand = without(clauses.join(''), [ON_A_MAP, ...ONLY_SHOWN]);
   const itself = without(inHand, STANDING_FOR);
   return { inHand, itself, scene: without(itself, [PAINTED]) };
 }

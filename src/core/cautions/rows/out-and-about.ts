@@ -115,6 +115,16 @@ export const OUT_AND_ABOUT: readonly CautionRow[] = [
     reads: 'itself',
   },
   {
+    id: 'kite',
+    title: 'Kites',
+    who: 'An adult chooses the place, and holds the line with the youngest.',
+    steps:
+      'Open ground far from overhead lines, trees, roads and people; never with thunder about or a wet line; gloves where it pulls.',
+    defers: 'The rules of the place, and how high and how near an airfield a kite may fly there.',
+    words: words('kites?(?! (?:shape|tail pattern|quadrilateral|nest|hawk)s?)(?<!(?:red|black) kites?)'),
+    reads: 'itself',
+  },
+  {
     id: 'sun',
     title: 'Looking toward the sun, and lenses in it',
     who: 'An adult sets it up and stays; lenses are covered when nobody holds them.',
@@ -155,7 +165,7 @@ export const OUT_AND_ABOUT: readonly CautionRow[] = [
       'toboggan\\w*',
       'cliffs?',
       '(?:from|off|out of) (?:the|an?) (?:\\p{L}+ )?(?:roof|wall|balcony|stairs|window|loft)',
-      'on the (?:roof|wall|balcony)(?! of)(?<!(?:hang|hung|picture|poster|map|chart|paper|write|pin|tape) (?:\\p{L}+ ){0,3}on the wall)',
+      'on the (?:roof|wall|balcony)(?! (?:of|map|chart)(?!\\p{L})| +…)(?<!(?:hang|hung|picture|poster|map|chart|paper|write|pin|tape|show|slides?|film) (?:\\p{L}+ ){0,3}on the wall)',
     ),
     reads: 'scene',
   },
@@ -166,8 +176,8 @@ export const OUT_AND_ABOUT: readonly CautionRow[] = [
     steps: 'A helmet for every wheel, bright clothes, no wheels among cars before they know the rules.',
     defers: 'Traffic rules where you live.',
     words: words(
-      '(?:bi|tri|motor)cycles?',
-      '(?<!life )bikes?',
+      '(?:bi|tri|motor)cycles?(?! (?:pumps?|wheels?|chains?|tubes?|tyres?|tires?|bells?|parts?))',
+      '(?<!life )bikes?(?! (?:pumps?|wheels?|chains?|tubes?|tyres?|tires?|bells?|parts?))',
       'cycl(?:e|ing) (?:to|along|tour|ride|trip)',
       'scooters?',
       'roller ?(?:skat\\w+|blad\\w+)',

@@ -105,6 +105,9 @@ export const SUBSTANCES: readonly CautionRow[] = [
     defers: 'Food safety advice where you live, above all for the very young and whoever is expecting.',
     words: words(
       'raw (?:\\p{L}+ )?(?:eggs?|yolks?|egg whites?|dough|batter|flour|milk|meat|chicken|fish)',
+      'blow(?:s|ing)? (?:out )?(?:the |an? |some |your )?eggs?',
+      "dissect\\w* (?:an? |the |our )?(?:[\\p{L}’']+ )?(?:hearts?|eyes?|kidneys?|lungs?|brains?|fish|trouts?|herrings?|mackerels?|squids?|frogs?|mussels?)",
+      "(?:look|cut|reach)\\w* inside (?:an? |the |our )(?:[\\p{L}’']+ )?(?:hearts?|kidneys?|lungs?|fish|squids?|trouts?|herrings?|mackerels?)",
       '(?:taste|lick|eat|try)\\w* .{0,24}(?:dough|batter|cake mix)',
       'mayonnaise',
       'egg tempera',
