@@ -143,7 +143,7 @@ The yarn arrives 12 Nov.`,
 - activity Gather wool from the fence 40; outdoors | activity Card a handful 25 | craft Draw the fibres through a glass 20
 2 SPINNING
 - activity Spin on a drop spindle 30; from 10
-- activity twist yarn by hand 15; from 2026-11-12`,
+- activity twist yarn by hand 15; from 2026-11-12; "For the younger."`,
   },
   {
     name: 'Markdown with headings for each thing',
@@ -227,5 +227,83 @@ Notebook page`,
 3 Yellow
 - activity Onion skins: simmer and dip 45; waits 24 h
 - notebook Notebook page`,
+  },
+  {
+    name: 'how long a lesson takes, younger and older, a spine read aloud, homework',
+    text: `THE SALT ROAD
+A study for ages 7 to 12
+
+LESSON ONE — WHERE SALT COMES FROM  (45 minutes)
+Read aloud: pages 3–9 of the spine.
+Discuss: Why did salt cost so much?
+Younger: draw a salt pan. Older: write five sentences on trade.
+Copywork: "He is worth his salt."
+
+LESSON TWO — BOILING BRINE  (60 minutes)
+Read pp. 10–15.
+Supplies: 2 cups water, 4 tbsp salt, saucepan, hot plate
+1. Boil it until crystals form, 20 min.
+2. Let it dry for two days.
+Words to know: brine, evaporate, crystal
+Homework: Ask a grandparent how they kept meat.
+
+LESSON THREE — THE SALTERS' WAY
+Read chapter 2 (p. 16 to p. 24)
+Field trip (optional): the salt museum, 2 hours
+Map: Trace the road from the coast to the town.`,
+    about: 'ages 7 to 12',
+    becomes: `1 WHERE SALT COMES FROM; pp. 3-9; recall Why did salt cost so much?
+- craft draw a salt pan 30; "For the younger."
+- activity write five sentences on trade 30; "For the older."
+- copying "He is worth his salt."
+2 BOILING BRINE; pp. 10-15; words brine, evaporate, crystal
+- activity Boil it until crystals form 20; water 2 cups, salt 4 tbsp, saucepan, hot plate; dries 48 h
+- activity Ask a grandparent how they kept meat 30
+3 THE SALTERS' WAY; pp. 16-24
+- trip the salt museum 120; optional
+- activity Trace the road from the coast to the town 30`,
+  },
+  {
+    name: 'lessons numbered within their units, with pages behind their titles',
+    text: `Unit 1. Bees at work
+1.1 Who lives in a hive? (pp. 4-7)
+   * Activity: Paint the three kinds of bee [30 min]
+   * Talk about it: Who does the most work?
+1.2 The dance (pp. 8-11)
+   * Game: Dance the way to the flower, 15 min
+   * Needs: a drum
+   * Extension (ages 10 and up): Work out the angle with a protractor
+Unit 2. Honey
+2.1 From flower to comb (pp. 12-17)
+   * Cook: Honey biscuits, 50 min; flour 350 g; honey 150 g; egg 1`,
+    becomes: `1 Who lives in a hive?; pp. 4-7; recall Who does the most work?
+- craft Paint the three kinds of bee 30
+2 The dance; pp. 8-11
+- game Dance the way to the flower 15; drum 1
+- activity Work out the angle with a protractor 30; from 10; optional
+3 From flower to comb; pp. 12-17
+- cooking Honey biscuits 50; flour 350 g, honey 150 g, egg 1`,
+  },
+  {
+    name: 'days with a subject before a dash',
+    text: `Day 1
+Poem - The Ferry, read twice
+Science - Float and sink: collect ten things, then test each. 40 min.
+Handwriting - copy one line of the poem
+Day 2
+History - read pp. 21 to 30
+Art - Paint a ferry, 30 min; thick paper
+Day 3
+Nature study: watch the swallows at the landing, 20 min
+Narration: tell the reading back`,
+    becomes: `1 Day 1
+- activity Poem: The Ferry, read twice 30
+- experiment Science: Float and sink: collect ten things, then test each 40
+- copying copy one line of the poem
+2 Day 2; pp. 21-30
+- craft Paint a ferry 30; thick paper
+3 Day 3
+- observation watch the swallows at the landing 20
+- tell-back tell the reading back`,
   },
 ];

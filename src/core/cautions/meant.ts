@@ -161,7 +161,7 @@ const ONLY_SHOWN = [
 ];
 /** What is looked for or marked on a map is on it. */
 const ON_A_MAP = new RegExp(
-  `${AT}(?:mark|find|shade|locate|point|show|follow|trac|measur)\\w* (?:[^.;:·!?,\\n]*? )?on (?:an?|the|your|our) (?:[\\p{L}-]+ )?(?:map|globe|atlas|time ?line|chart)`,
+  `${AT}(?:mark|find|shade|locate|point|show|follow|trac|measur)\\w* (?:[^.;:·!?,\\n]{0,80}? )?on (?:an?|the|your|our) (?:[\\p{L}-]+ )?(?:map|globe|atlas|time ?line|chart)`,
   'giu',
 );
 const IN_A_PICTURE =

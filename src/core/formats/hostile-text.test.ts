@@ -5,6 +5,7 @@ import { describe, expect, it } from 'vitest';
 import { alive, readCsv, writeCsv } from './csv';
 import { readContents } from './contents';
 import { readActivity } from './activity-line';
+import { draftsFromGuide } from './guide/drafts';
 import { readGuide } from './guide/read';
 import { readObjectives } from './objectives';
 import { readSupplies } from './supplies';
@@ -27,6 +28,10 @@ const SLOW: [string, string][] = [
 describe.each(SLOW)('%s', (_, text) => {
   it('is read as contents', () => expect(readContents(text).length).toBe(1));
   it('is read as a guide', () => expect(readGuide(text, DATES)).toBeDefined());
+  it('is read as the title of a lesson, and as what is done in it', () => {
+    const lines = readGuide(`${text}\nDo: ${text}`, DATES, { 1: 'lesson' });
+    expect(draftsFromGuide(lines, { ...DATES, taste: [], codes: [] }).length).toBeGreaterThan(0);
+  });
   it('is read as an activity', () => expect(() => readActivity(text, DATES)).not.toThrow());
   it('is read as objectives', () => expect(readObjectives(text)).toBeDefined());
   it('is read as supplies', () => expect(readSupplies(text)).toBeDefined());

@@ -71,7 +71,12 @@ const OPTIONAL = pattern(
 );
 /** “Younger: …”: whom it is for, without an age. */
 const WHOSE =
-  /^(?:for\s+)?(?:the\s+)?(?:younger|older|youngest|oldest|little|big)(?:\s+(?:ones|children))?\s*:\s*/iu;
+  /^(?:for\s+)?(?:the\s+)?(?<whose>younger|older|youngest|oldest|little|littlest|big)s?(?:\s+(?:ones|children|kids|students|learners))?\s*:\s*/iu;
+/** Whom a line says it is for, where it names no age: “For the younger.” */
+export function whoseIn(text: string): string {
+  const whose = WHOSE.exec(text.trim())?.groups!.whose.toLowerCase();
+  return whose ? `For the ${whose.replace(/^(?:little|big)$/, '$& ones')}.` : '';
+}
 const GUESS = /^(?:guess|predict(?:ion)?|first guess|before you begin, guess)\s*[:–—-]\s*/iu;
 const RAIN =
   /^(?:if it rains|in bad weather|rainy day|wet weather|indoors instead|bad weather)\s*[:,–—-]\s*/iu;

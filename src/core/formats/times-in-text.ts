@@ -2,12 +2,13 @@
 import { tidied } from './tidied';
 
 const MINUTES =
-  /(?:^|[\s,(–-])(?:(?:about|ca\.?|approx\.?)\s*)?(?:(\d+(?:[.,]\d+)?)\s*(?:h|hrs?|hours?)\b\s*(?:(\d{1,2})\s*(?:m|min|minutes)?\b)?|(\d{1,3})\s*(?:m|mins?|minutes?)\b\.?)\)?/iu;
+  /(?:^|[\s,([–-])(?:(?:about|ca\.?|approx\.?)\s*)?(?:(\d+(?:[.,]\d+)?)\s*(?:h|hrs?|hours?)\b\s*(?:(\d{1,2})\s*(?:m|min|minutes)?\b)?|(\d{1,3})\s*(?:m|mins?|minutes?)\b\.?)[)\]]?/iu;
 /** A morning or afternoon counts as three hours, a day as six. Own choice. */
 const PART_OF_DAY =
   /[(,]?\s*\b(?:half a day|a half[- ]day|half[- ]day|all day|a whole day|a day long)\b\)?/iu;
+const COUNTS = ['one', 'two', 'three', 'four', 'five', 'six', 'seven'];
 const WAIT =
-  /\b(dries|dry|drying|freezes?|frozen|stands?|sets?|rests?|rises?|soaks?|cools?|waits?|then(?:\s+wait)?)\s+(?:for\s+)?(?:(\d+(?:[.,]\d+)?)\s*(h|hours?|d|days?)|(overnight))\b/iu;
+  /(?:\b(?:let|leave)\s+(?:it|them|(?:the|your)\s+\p{L}+)\s+(?:to\s+)?)?\b(dries|dry|drying|freezes?|frozen|stands?|sets?|rests?|rises?|soaks?|steeps?|proves?|chills?|hardens?|cools?|waits?|then(?:\s+wait)?)\s+(?:for\s+)?(?:(\d+(?:[.,]\d+)?|an?|one|two|three|four|five|six|seven)\s*(h|hours?|d|days?|weeks?)|(overnight))\b/iu;
 
 /**
  * Hours that an overnight wait lasts at least: from any window of one day to the morning of the next, and never to the
@@ -33,13 +34,17 @@ export function waitFrom(text: string): { hours: number; label: string; rest: st
   if (!m) return undefined;
   const hours = m[4]
     ? OVERNIGHT_HOURS
-    : Math.round(Number(m[2].replace(',', '.')) * (/^d/i.test(m[3]) ? 24 : 1));
+    : Math.round(numberIn(m[2].toLowerCase()) * hoursIn(m[3].toLowerCase()));
   return {
     hours: Math.min(hours, 24 * 60),
     label: labelFor(m[1].toLowerCase()),
     rest: tidied(text.replace(m[0], ' ')),
   };
 }
+
+const numberIn = (said: string): number =>
+  /^an?$/.test(said) ? 1 : COUNTS.indexOf(said) + 1 || Number(said.replace(',', '.'));
+const hoursIn = (unit: string): number => (unit.startsWith('w') ? 168 : unit.startsWith('d') ? 24 : 1);
 
 /** How a wait is called: by what the thing does while it waits. */
 function labelFor(word: string): string {

@@ -4,16 +4,18 @@ import type { Taste } from '../../plan/unit';
 import { blankPreparation } from '../../plan/blank';
 import { alternativeOf, readActivity } from '../activity-line';
 import { kindFrom, ladderKindIn } from '../kind-words';
-import { waitFrom } from '../times-in-text';
+import { minutesFrom, waitFrom } from '../times-in-text';
+import { WORKED_OUT_KINDS } from '../../plan/words';
 import { blankDraft, blankDraftPart } from '../blank-draft';
 import type { Draft, DraftPart } from '../draft';
 import { daysBeforeFrom } from '../days-before';
 import { isCaution, remarksIn, type Said } from '../remarks';
 import type { DatesWritten } from '../../calendar/customs';
 import { readSupplies } from '../supplies';
-import { LABELLED, labelOf, wayIn } from './labels';
+import { bySome, isSubject, LABELLED, labelOf, wayIn } from './labels';
+import { NAMES_DOING } from './doing-words';
 import { addObjective } from './objectives';
-import { rangesIn } from './pages';
+import { rangesIn, titleAndPages } from './pages';
 import type { GuideLine } from './read';
 
 export interface HowRead extends DatesWritten {
@@ -43,15 +45,17 @@ export function draftsFromGuide(lines: readonly GuideLine[], how: HowRead): Draf
   for (const line of lines) {
     if (line.becomes === 'idea') ideas.push(line.text.slice(0, 500));
     if (line.becomes === 'lesson') {
+      const { title, pages } = titleAndPages(line.text);
       fillings.push({
         draft: {
           ...structuredClone(blankDraft),
-          title: line.text.slice(0, 200),
+          title: title.slice(0, 200),
           bigIdeas: ideas,
         },
         waiting: { supplies: [], directions: [], preparations: [], said: {} },
         ways: [],
       });
+      if (pages) addPages(fillings.at(-1)!.draft, pages);
       ideas = [];
     }
     const filling = fillings.at(-1);
@@ -155,7 +159,7 @@ function addPart(
     return;
   }
   // “Read the tale; map work; word list”: work of the ladder behind a semicolon is a part of its own.
-  const [whole, ...own] = apart(text);
+  const [whole, ...own] = apart(text).flatMap(bySome);
   if (own.length) {
     addPart(filling, whole, becomes, way, how);
     own.forEach((t) => addPart(filling, t, 'part', undefined, how));
@@ -183,7 +187,9 @@ const apart = (text: string): string[] => {
 function partFrom(text: string, how: HowRead): DraftPart | undefined {
   const label = labelOf(text);
   const way = wayIn(text);
-  const rest = way?.rest ?? (label?.rest || text);
+  const isTold =
+    label && isSubject(label.label) && !NAMES_DOING.test(label.rest) && kindFrom(label.label) === 'activity';
+  const rest = way?.rest ?? (isTold ? text : label?.rest || text);
   const read = readActivity(rest, how);
   if (!read) return undefined;
   const byLabel =
@@ -192,7 +198,9 @@ function partFrom(text: string, how: HowRead): DraftPart | undefined {
       : 'activity';
   // A label that names no kind of its own leaves the kind to the words behind it.
   const kind = byLabel === 'activity' || byLabel === 'craft' || ladderKindIn(rest) ? read.kind : byLabel;
-  return { ...read, kind, outdoors: read.outdoors || kind === 'walk' || way?.way === 'outdoors' };
+  // What is worked out from a child's own measure has no minutes, unless the guide says some.
+  const minutes = WORKED_OUT_KINDS.includes(kind) && minutesFrom(rest).minutes === null ? null : read.minutes;
+  return { ...read, kind, minutes, outdoors: read.outdoors || kind === 'walk' || way?.way === 'outdoors' };
 }
 
 function addRemark(filling: Filling, text: string, how: HowRead): void {

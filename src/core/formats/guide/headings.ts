@@ -33,6 +33,8 @@ const COUNTED = [
   'part',
   'section',
 ];
+/** Of them what is a lesson wherever it stands, whatever is numbered in it. */
+const SURELY = ['lesson', 'session', 'day'];
 /** From what is widest to what is narrowest: what of it stands above a lesson, and what within. */
 const WIDEST = [
   'unit',
@@ -58,6 +60,8 @@ const COUNT = new RegExp(
 const UNCOUNTED = /^(?:lesson|session)\s*[:–—]\s*(?<title>\S.*)$/iu;
 const MARKDOWN = /^(?<marks>#{1,6})\s+(?<title>.+?)\s*#*$/u;
 const ROMAN = /^(?<number>[IVXLC]{1,6})[.):]\s+(?<title>\p{L}.*)$/u;
+/** “2.1 From flower to comb”. */
+const DECIMAL = /^(?<number>\d{1,2}\.\d{1,2})[.):]?\s+(?<title>\p{Lu}.*)$/u;
 const NUMBERED = /^\(?(?<number>\d{1,3})[.):]\s+(?<title>.*)$/u;
 /** Characters of a title; a longer line is a sentence. */
 const LONGEST = 110;
@@ -78,6 +82,8 @@ function headingIn(content: string): Heading | undefined {
   if (markdown) return { of: `#${markdown.groups!.marks.length}`, title: inner, counted: '' };
   const roman = ROMAN.exec(inner);
   if (roman) return { of: 'roman', title: roman.groups!.title, counted: roman.groups!.number };
+  const decimal = DECIMAL.exec(inner);
+  if (decimal) return { of: 'decimal', title: decimal.groups!.title, counted: decimal.groups!.number };
   const numbered = NUMBERED.exec(inner);
   if (numbered && /^\p{Lu}/u.test(numbered.groups!.title) && !/[.;]$/u.test(numbered.groups!.title))
     return { of: 'number', title: numbered.groups!.title, counted: numbered.groups!.number };
@@ -136,7 +142,7 @@ export function headingsOf(
 function standing(of: string, lessons: string | undefined): 'lesson' | 'above' | 'within' | undefined {
   if (of === lessons) return 'lesson';
   // Numbers and capitals below another heading are steps and shouts, not headings.
-  if (of === 'number' || of === 'capitals' || of === 'roman') return undefined;
+  if (of === 'number' || of === 'decimal' || of === 'capitals' || of === 'roman') return undefined;
   if (of.startsWith('#')) return lessons?.startsWith('#') && of < lessons ? 'above' : 'within';
   if (!lessons || !WIDEST.includes(lessons)) return 'above';
   return WIDEST.indexOf(of) < WIDEST.indexOf(lessons) ? 'above' : 'within';
@@ -151,6 +157,8 @@ function lessonClass(
   const times = new Map<string, number>();
   for (const { of } of found.values()) times.set(of, (times.get(of) ?? 0) + 1);
   const counted = COUNTED.find((c) => times.has(c));
+  // What is numbered within what holds several, “2.1”, is a lesson of it.
+  if ((times.get('decimal') ?? 0) > 1 && !(counted && SURELY.includes(counted))) return 'decimal';
   if (counted) return counted;
   const depths = [...times.keys()].filter((k) => k.startsWith('#')).sort();
   // The title of the guide stands alone; of the others the first is the lessons'.

@@ -1,12 +1,27 @@
 /** Pages as a guide names them: “Read pages 12-19”, “pp. 9–15, 20”, “ch. 3”. */
 
-const ONE = '\\d{1,4}(?:\\s*(?:[-–—]|to|through)\\s*\\d{1,4})?';
+const ONE = '\\d{1,4}(?:\\s*(?:[-–—]|to|through)\\s*(?:pp?\\.?\\s*)?\\d{1,4})?';
+/** “chapter 2 (”, before the pages it is on. */
+const CHAPTER = '(?:ch(?:apters?|\\.)?\\s*\\d{1,3}(?:\\s*(?:[-–—]|to|and)\\s*\\d{1,3})?\\s*[,:(]\\s*)?';
+/** “of the spine”: it goes without saying. */
+const OF_THE_BOOK =
+  '(?:\\s+(?:of|in|from)\\s+(?:the|our|your)\\s+(?:(?:main|unit)\\s+)?(?:book|spine|text(?:\\s?book)?|reader))?';
 const PAGES = new RegExp(
-  `^(?:read(?:ing)?\\s*)?(?:pages?|pp?\\.?|pgs?\\.?)\\s*(?<list>${ONE}(?:\\s*(?:,|;|and|&|\\+)\\s*${ONE})*)\\s*\\.?$`,
+  `^(?:read(?:ing)?(?:\\s+(?:aloud|together))?\\s*:?\\s*)?${CHAPTER}(?:pages?|pp?\\.?|pgs?\\.?)\\s*(?<list>${ONE}(?:\\s*(?:,|;|and|&|\\+)\\s*${ONE})*)\\s*\\)?${OF_THE_BOOK}\\s*\\.?$`,
   'iu',
 );
 
 /** Whether a line names pages and nothing else. */
+/** “The dance (pp. 8–11)”, “Boiling brine (60 minutes)”: a title, the pages behind it, and without how long it takes. */
+export function titleAndPages(heading: string): { title: string; pages: string } {
+  const title = heading
+    .trim()
+    .replace(/\((?:about |ca\.? )?\d{1,3} ?(?:min(?:ute)?s?|h(?:ours?)?)\.?\)$/iu, '')
+    .trim();
+  const [, before, pages] = /^(.*\S)\s*[([]([^()[\]]+)[)\]]$/u.exec(title) ?? [];
+  return pages && isPages(pages) ? { title: before, pages } : { title, pages: '' };
+}
+
 export const isPages = (text: string): boolean => PAGES.test(text.trim());
 
 /**
@@ -14,13 +29,14 @@ export const isPages = (text: string): boolean => PAGES.test(text.trim());
  * @returns first and last page of each; those that run backwards are left out
  */
 export function rangesIn(text: string): { first: number; last: number }[] {
-  return [...text.matchAll(/(?<first>\d{1,4})(?:\s*(?:[-–—]|to|through)\s*(?<last>\d{1,4}))?/giu)].flatMap(
-    (m) => {
-      const first = Number(m.groups!.first);
-      const last = m.groups!.last ? lastPage(first, m.groups!.last) : first;
-      return first > 0 && last >= first ? [{ first, last }] : [];
-    },
-  );
+  const pages = PAGES.exec(text.trim())?.groups!.list ?? text;
+  return [
+    ...pages.matchAll(/(?<first>\d{1,4})(?:\s*(?:[-–—]|to|through)\s*(?:pp?\.?\s*)?(?<last>\d{1,4}))?/giu),
+  ].flatMap((m) => {
+    const first = Number(m.groups!.first);
+    const last = m.groups!.last ? lastPage(first, m.groups!.last) : first;
+    return first > 0 && last >= first ? [{ first, last }] : [];
+  });
 }
 
 /** “176-88” ends on page 188. */

@@ -9,7 +9,18 @@ import { isCaution, remarksIn } from '../remarks';
 import type { DatesWritten } from '../../calendar/customs';
 import { headingsOf, type GuideText, type Heading } from './headings';
 import { NAMES_DOING } from './doing-words';
-import { CHOOSE, labelOf, OPTION, OR_ALONE, OR_FIRST, unnumbered, wayIn, type GuideBecomes } from './labels';
+import {
+  CHOOSE,
+  isForSome,
+  labelOf,
+  OPTION,
+  OR_ALONE,
+  OR_FIRST,
+  undashed,
+  unnumbered,
+  wayIn,
+  type GuideBecomes,
+} from './labels';
 import { isPages } from './pages';
 
 export interface GuideLine {
@@ -154,7 +165,7 @@ function lineOf(
     state.choosing = 'no';
     return heading.title && state.inLesson ? plain(heading.title, 'part') : plain(content, 'nothing');
   }
-  const body = unnumbered(content.replace(BULLET, '').replace(STEP, ''));
+  const body = unnumbered(undashed(content.replace(BULLET, '').replace(STEP, '')));
   const stepped = bulleted || STEP.test(content);
   if (state.untitled && !labelOf(content) && isTitle(body, stepped))
     return { text: body, becomes: 'nothing', doubt: '', joins: true };
@@ -196,6 +207,7 @@ function bodyOf(
     if (state.choosing === 'no') state.choosing = 'first';
     return way(body, state, named.way);
   }
+  if (isPages(body)) return plain(body, 'pages');
   const label = labelOf(body);
   if (label) {
     state.choosing = 'no';
@@ -203,6 +215,7 @@ function bodyOf(
     state.under = label.rest ? undefined : label.becomes;
     if (!label.rest) return plain(body, 'nothing');
     if (label.becomes === 'caution') return plain(`Caution: ${label.rest}`, 'caution');
+    if (label.becomes === 'part' && isPages(label.rest)) return plain(label.rest, 'pages');
     const kept = label.becomes === 'part' ? `${label.label}: ${label.rest}` : label.rest;
     return plain(kept, label.becomes);
   }
@@ -213,20 +226,26 @@ function bodyOf(
 function unlabelled(body: string, stepped: boolean, state: State, dates: DatesWritten, gap: boolean): Read {
   const { under } = state;
   const timed = minutesFrom(body).minutes !== null;
-  if (isPages(body)) return plain(body, 'pages');
   if (under === 'caution') return plain(`Caution: ${body}`, 'caution');
   if (isCaution(body)) return plain(body, 'caution');
   const wait = waitFrom(body);
   const { said, rest } = remarksIn(wait?.rest ?? body, dates);
   if (said.prediction || said.indoors) return plain(body, 'remark');
   const says = wait !== undefined || Object.keys(said).length > 0;
-  if (says && !timed && !stepped && (!/\p{L}/u.test(rest) || said.lead)) return plain(body, 'remark');
+  if (says && !timed && (!/\p{L}/u.test(rest) || (!stepped && said.lead))) return plain(body, 'remark');
   if (gap) state.choosing = 'no';
   if (state.choosing !== 'no' && (stepped || timed || under === 'part')) return way(body, state, '');
   const goesOn =
     under && under !== 'part' && (stepped || !timed || under === 'preparation' || under === 'recall');
   if (goesOn) return plain(body, under);
-  if (stepped || said.optional || said.weekday || timed || ladderKindIn(body) !== undefined)
+  if (
+    stepped ||
+    isForSome(body) ||
+    said.optional ||
+    said.weekday ||
+    timed ||
+    ladderKindIn(body) !== undefined
+  )
     return plain(body, 'part');
   if (!isPhrase(body)) return plain(body, 'doing');
   // A few words that name something to do are a part, others what the lesson is about.
