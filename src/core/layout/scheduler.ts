@@ -46,9 +46,11 @@ export class Scheduler {
       if (!next) break;
       this.placeLesson(next);
     }
-    if (effort.trials && this.search.run(effort)) {
-      this.unplaced.splice(0, Infinity, ...this.unplacedNow());
-    }
+    if (!effort.trials) return;
+    let isBetter = this.search.run(effort);
+    for (let n = 1; n < (effort.tries ?? 1) && this.search.score().out; n++)
+      isBetter = new Search(schedule, input, SEED + n).run(effort) || isBetter;
+    if (isBetter) this.unplaced.splice(0, Infinity, ...this.unplacedNow());
   }
 
   /** Leaves the lessons where they stood; gives those that cannot stay there. */

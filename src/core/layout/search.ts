@@ -19,6 +19,8 @@ export interface Effort {
   perPart: number;
   /** Only parts that are out, late, moved or over the pace are seen to; or everything that the score counts. */
   for: 'what is wrong' | 'all';
+  /** How often it is begun anew, with other chances, while a part that is not optional has no place; once if not said. */
+  tries?: number;
 }
 
 /** How lessons are placed again: each as cheap as it can be, rather early, or rather late. */
