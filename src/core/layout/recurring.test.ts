@@ -34,6 +34,14 @@ const dates = (plan: Plan): string[] =>
   plan.parts.filter((p) => p.lessonId === null).map((p) => p.fixedDate ?? 'after the last lesson');
 
 describe('what comes back in a unit', () => {
+  it('with each lesson is there before there is a year', () => {
+    const bare: Plan = { ...NINE, year: null };
+    const drawn = after(bare, addRule(rule({ on: 'lesson', place: 'first' })));
+    expect(drawn.parts.filter((p) => p.ruleId !== null).map((p) => p.lessonId)).toEqual(
+      NINE.lessons.map((l) => l.id),
+    );
+    expect(drawn.sittings).toEqual([]);
+  });
   it('daily, from its first day to its last lesson and no further', () => {
     const found = dates(after(NINE, addRule(rule({ on: 'day' }))));
     expect([found.length, found[0], found.at(-1)]).toEqual([15, '2026-08-31', '2026-09-18']);

@@ -11,7 +11,7 @@ import type { Plan, Reason, Sitting } from '../plan/plan';
 import { layoutInput, type LayoutChoice } from './input';
 import type { LayoutInput } from './problem';
 import { boundBy, isBound } from './availability';
-import type { Layout } from './answer';
+import type { Layout, Placement } from './answer';
 import { layOut } from './lay-out';
 import { sameParts, withRecurring, type Reach } from './recurring';
 
@@ -86,16 +86,18 @@ const NOWHERE: Reach = { units: new Map(), family: '', places: new Map() };
  */
 function drawOnce(from: Plan, given: Plan, choice: LayoutChoice): Redrawn {
   const comesBack = from.rules.length > 0 || from.parts.some((p) => p.ruleId !== null);
-  if (!comesBack || !from.year) return drawnOn(from, given, choice);
-  const days = schoolDays(from.year);
+  if (!comesBack) return drawnOn(from, given, choice);
+  // What goes with lessons is there before there is a year.
+  const days = from.year ? schoolDays(from.year) : [];
   const staying: LayoutChoice = { ...choice, fresh: [], search: false };
   let reach = NOWHERE;
   let plan = from;
-  let drawn: Redrawn;
+  let drawn: Redrawn | undefined;
   for (let round = 0; ; round++) {
     const next = broughtBack(plan, days, reach);
     const isSettled = round > 0 && sameParts(next.parts, plan.parts);
-    drawn = drawnOn(next, given, round > FOLLOWING_ROUNDS ? staying : choice);
+    drawn =
+      round > FOLLOWING_ROUNDS ? drawnOn(next, given, staying, drawn?.layout) : drawnOn(next, given, choice);
     if (isSettled || !drawn.layout || !next.rules.length || round > FOLLOWING_ROUNDS + SETTLING_ROUNDS) break;
     reach = grown(reach, next, drawn.layout, choice.today);
     // Where what comes back pushes away what it comes after, it would follow it for ever.
@@ -105,15 +107,31 @@ function drawOnce(from: Plan, given: Plan, choice: LayoutChoice): Redrawn {
   // What is on no day would come into the room that is left then, and bring it back.
   if (!drawn.layout || drawn.layout.unplaced.length) return drawn;
   const within = broughtBack(drawn.plan, days, grown(NOWHERE, drawn.plan, drawn.layout, choice.today));
-  return sameParts(within.parts, drawn.plan.parts) ? drawn : drawnOn(within, given, staying);
+  return sameParts(within.parts, drawn.plan.parts) ? drawn : drawnOn(within, given, staying, drawn.layout);
 }
 
-/** A plan laid out, with the work of each child. */
-function drawnOn(plan: Plan, given: Plan, choice: LayoutChoice): Redrawn {
+/**
+ * A plan laid out, with the work of each child.
+ * @param stood where what stays stood a moment ago, and why: it stands there for the same reason
+ */
+function drawnOn(plan: Plan, given: Plan, choice: LayoutChoice, stood?: Layout): Redrawn {
   const worked = { ...plan, assignments: assignments(plan) };
   const laid = laidOut(worked, choice);
   if (!laid) return { plan: { ...worked, sittings: [] } };
-  return { plan: { ...worked, sittings: sittingsFrom(laid.layout, given) }, ...laid };
+  const layout = stood ? forReasonsOf(stood, laid.layout) : laid.layout;
+  return { plan: { ...worked, sittings: sittingsFrom(layout, given) }, input: laid.input, layout };
+}
+
+function forReasonsOf(stood: Layout, layout: Layout): Layout {
+  const before = new Map(stood.placements.map((p) => [p.partId, p]));
+  const isThere = (a: Placement, b: Placement): boolean => a.date === b.date && a.window === b.window;
+  return {
+    ...layout,
+    placements: layout.placements.map((p) => {
+      const was = before.get(p.partId);
+      return was && isThere(was, p) ? { ...p, reason: was.reason } : p;
+    }),
+  };
 }
 
 /** The plan with what its rules bring back as far as it reaches. */
