@@ -5,7 +5,7 @@ import { ONLY_THE_END, type Day, type Placed, type Room } from '@/core/dayplan/d
 import { costOf, faultsOf } from '../exact/day-check';
 import { dayOfPlan } from '@/core/dayplan/day-of-plan';
 import { solveDay } from '@/core/dayplan/solve-day';
-import { solve } from '../exact/solver';
+import { solve } from '../exact/highs';
 import { readHausplanJson } from '@/core/formats/hausplan-json';
 import { dayProgram, withoutOrder } from '../exact/day-program';
 import { someDay } from '../exact/days';

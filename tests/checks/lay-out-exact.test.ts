@@ -8,7 +8,7 @@ import type { LayoutInput } from '@/core/layout/problem';
 import { fixAndOptimize } from '@/core/layout/fix-and-optimize';
 import { AS_CONSTRUCTED, AT_ONCE, layOut } from '@/core/layout/lay-out';
 import type { Effort } from '@/core/layout/search';
-import { solve } from '../exact/solver';
+import { solve } from '../exact/highs';
 import { instance } from '../exact/instances';
 import { exact, scoreOf } from '../exact/solve';
 

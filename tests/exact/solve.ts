@@ -1,5 +1,5 @@
 /** The engine beside the exact solver: the same problem, the same score. */
-import { solve } from './solver';
+import { solve } from './highs';
 import { mayPlace, type LayoutInput, type LayPart, type Place } from '@/core/layout/problem';
 import type { Layout } from '@/core/layout/answer';
 import { layoutProgram } from '@/core/layout/program';

@@ -161,7 +161,11 @@ const ONLY_SHOWN = [
 ];
 /** What is looked for or marked on a map is on it. */
 const ON_A_MAP = new RegExp(
-  `${AT}(?:mark|find|shade|locate|point|show|follow|trac|measur)\\w* (?:[^.;:·!?,\\n]{0,80}? )?on (?:an?|the|your|our) (?:[\\p{L}-]+ )?(?:map|globe|atlas|time ?line|chart)`,
+  [
+    `${AT}${or('mark', 'find', 'shade', 'locate', 'point', 'show', 'follow', 'trac', 'measur')}\\w* `,
+    '(?:[^.;:·!?,\\n]{0,80}? )?on (?:an?|the|your|our) (?:[\\p{L}-]+ )?',
+    or('map', 'globe', 'atlas', 'time ?line', 'chart'),
+  ].join(''),
   'giu',
 );
 const IN_A_PICTURE =

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { solve } from '../../../tests/exact/solver';
+import { solve } from '../../../tests/exact/highs';
 import { BOOK_FORMS } from '../plan/words';
 import { choose } from './choose';
 import { greedy, worth, type Candidate, type Choice, type Problem } from './problem';

@@ -3,7 +3,7 @@
  * 0.02 a minor unit, 1 a use, 3 a stretch, −12 a form.
  */
 import { describe, expect, it } from 'vitest';
-import { solve } from '../../../tests/exact/solver';
+import { solve } from '../../../tests/exact/highs';
 import { choose } from './choose';
 import { costOf, costOfUse, greedy, open, taken, worth, type Candidate, type Problem } from './problem';
 import { choiceOf, program } from './program';

@@ -3,7 +3,8 @@ import { sentencesIn } from '../books/sentences';
 import { WORKED_OUT_KINDS } from '../plan/words';
 import { blankDraftPart } from './blank-draft';
 import type { DraftAlternative, DraftPart } from './draft';
-import { isCaution, remarksIn, whoseIn, type Said } from './remarks';
+import { isCaution, remarksIn, type Said } from './remarks';
+import { forWhom } from './for-whom';
 import type { DatesWritten } from '../calendar/customs';
 import { kindFrom } from './kind-words';
 import { readSupplies } from './supplies';
@@ -53,7 +54,7 @@ export function readActivity(whole: string, dates: DatesWritten): DraftPart | un
     ...ofHead.said,
     ...beside.said,
     supplies: beside.supplies,
-    directions: [whoseIn(head), ...beside.directions].filter(Boolean).join('\n').slice(0, 20_000),
+    directions: [forWhom(head), ...beside.directions].filter(Boolean).join('\n').slice(0, 20_000),
     ...(wait ? { waitAfterHours: wait.hours, waitLabel: wait.label } : {}),
   };
 }

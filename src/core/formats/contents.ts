@@ -1,4 +1,5 @@
 /** A pasted table of contents, read line by line: what each line is and what it becomes. */
+import { NUMBER_WORDS } from './number-words';
 
 export interface ContentsLine {
   /** Line of the paste, from 1. */
@@ -23,7 +24,7 @@ const ROMAN = /^m{0,3}(cm|cd|d?c{0,3})(xc|xl|l?x{0,3})(ix|iv|v?i{0,3})$/i;
 const WORD_BEFORE_NUMBER = '(?:chapter|lesson|unit|part|section|book|week|day|module|no\\.?)';
 const NUMBERING = new RegExp(
   [
-    `^${WORD_BEFORE_NUMBER}\\s+(?:\\d+|[ivxlcdm]+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\\s*[:.)–—-]*\\s+(?=\\S)`,
+    `^${WORD_BEFORE_NUMBER}\\s+(?:\\d+|[ivxlcdm]+|${NUMBER_WORDS})\\s*[:.)–—-]*\\s+(?=\\S)`,
     '^(?<dotted>\\d+(?:\\.\\d+)+)\\.?\\s+',
     '^\\(?\\d{1,3}\\s*[.):–—-]\\s*',
     '^\\d{1,3}\\s+(?=\\p{Lu})',
@@ -81,8 +82,10 @@ export function readContents(text: string, lessonLevel = 0): ContentsLine[] {
 }
 
 /** “Part Three: The Iron Road”, among chapters that are not set in below it. */
-const PART =
-  /^(?:part|book|unit|section|module|volume)\s+(?:\d+|[ivxlcdm]+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b/iu;
+const PART = new RegExp(
+  `^(?:part|book|unit|section|module|volume)\\s+(?:\\d+|[ivxlcdm]+|${NUMBER_WORDS})\\b`,
+  'iu',
+);
 
 /** Lines that hold the lines below them though these are not set in: headings of a long book. They are no lessons. */
 function partsAmong(

@@ -7,6 +7,7 @@ import { weekdayName } from '../calendar/dates';
 import { dateIn } from './dates-in-text';
 import { or } from '../plan/patterns';
 import type { DraftPart } from './draft';
+import { FOR_SOME } from './for-whom';
 import { tidied } from './tidied';
 
 export type Said = Partial<
@@ -69,14 +70,6 @@ const OPTIONAL = pattern(
   '^(?:optional(?:ly)?|if (?:there is |you have )?time(?: allows)?|extra|bonus|extension)\\s*[:–—-]\\s*',
   '|[(,]\\s*(?:optional|if there is time|if time allows|extra)\\s*\\)?',
 );
-/** “Younger: …”: whom it is for, without an age. */
-const WHOSE =
-  /^(?:for\s+)?(?:the\s+)?(?<whose>younger|older|youngest|oldest|little|littlest|big)s?(?:\s+(?:ones|children|kids|students|learners))?\s*:\s*/iu;
-/** Whom a line says it is for, where it names no age: “For the younger.” */
-export function whoseIn(text: string): string {
-  const whose = WHOSE.exec(text.trim())?.groups!.whose.toLowerCase();
-  return whose ? `For the ${whose.replace(/^(?:little|big)$/, '$& ones')}.` : '';
-}
 const GUESS = /^(?:guess|predict(?:ion)?|first guess|before you begin, guess)\s*[:–—-]\s*/iu;
 const RAIN =
   /^(?:if it rains|in bad weather|rainy day|wet weather|indoors instead|bad weather)\s*[:,–—-]\s*/iu;
@@ -116,7 +109,7 @@ export function remarksIn(text: string, dates: DatesWritten): { said: Said; rest
       rest = before.split(/\s+/u).length <= 3 && /arriv|deliver/iu.test(rest) ? '' : tidied(before);
     }
   }
-  take(WHOSE, () => undefined);
+  take(FOR_SOME, () => undefined);
   take(OPTIONAL, () => (said.optional = true));
   take(AGES, ({ from, up, down, to }) => {
     const first = Number(from);

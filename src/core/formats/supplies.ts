@@ -2,6 +2,7 @@
  * Supplies as a parent types them, “alum 12 g; onion skins 60 g, three skeins; scissors 1 each”, and as they are
  * written back.
  */
+import { NUMBER_WORDS, numberIn } from './number-words';
 import type { Supply } from '../plan/lesson';
 import { plus, timesAsMuch } from '../prep/amount';
 import { COUNTED, SPELT, unitFor } from '../prep/units';
@@ -33,24 +34,10 @@ const UNITS: Readonly<Record<string, string>> = {
     ]),
   ),
 };
-const NUMBERS: Readonly<Record<string, number>> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  eleven: 11,
-  twelve: 12,
-  dozen: 12,
-  half: 0.5,
-};
+const OTHERWISE = new Map([
+  ['dozen', 12],
+  ['half', 0.5],
+]);
 const FRACTIONS: Readonly<Record<string, number>> = {
   '½': 0.5,
   '¼': 0.25,
@@ -63,7 +50,7 @@ const NUMBER = /^(?:(\d+)\s)?(\d+)\/(\d+)$|^(\d+(?:[.,]\d+)?)([½¼¾⅓⅔])?$|
 
 function numberFrom(word: string): number | undefined {
   const m = NUMBER.exec(word);
-  if (!m) return NUMBERS[word.toLowerCase()];
+  if (!m) return OTHERWISE.get(word.toLowerCase()) ?? (numberIn(word) || undefined);
   if (m[2]) return Number(m[3]) === 0 ? undefined : Number(m[1] ?? 0) + Number(m[2]) / Number(m[3]);
   return m[6] ? FRACTIONS[m[6]] : Number(m[4].replace(',', '.')) + (m[5] ? FRACTIONS[m[5]] : 0);
 }
@@ -104,9 +91,7 @@ const LONGEST_SUPPLY = 400;
 const KEEPS = /[\s,(]*keeps (?:for )?([1-9]\d{0,2}) days?\)?$/iu;
 
 /** A number in a range, in figures or spelt out. */
-const IN_RANGE = String.raw`(?:\d+ )?\d+\/\d+|\d+(?:[.,]\d+)?[½¼¾⅓⅔]?|[½¼¾⅓⅔]|${Object.keys(NUMBERS)
-  .filter((word) => word.length > 2)
-  .join('|')}`;
+const IN_RANGE = String.raw`(?:\d+ )?\d+\/\d+|\d+(?:[.,]\d+)?[½¼¾⅓⅔]?|[½¼¾⅓⅔]|${NUMBER_WORDS}|dozen|half`;
 const RANGE = new RegExp(String.raw`(^|\s)(${IN_RANGE})\s?(?:-|–|to|or)\s?(${IN_RANGE})(?=\s(\S+)|$)`, 'giu');
 /** Words whose numbers are none of how much. */
 const NO_AMOUNT = /\b(?:sizes?|no\.?|nr\.?|numbers?|pages?|pp?\.|ages?|grades?|lessons?|chapters?)$/iu;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { solve } from '../../../tests/exact/solver';
+import { solve } from '../../../tests/exact/highs';
 import { aPart, aPlan, aUnit, somePlan } from '../../../tests/sample-plan';
 import { perform } from '../edit/edit';
 import { takeLayOut } from '../edit/weeks';

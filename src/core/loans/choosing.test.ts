@@ -1,6 +1,6 @@
 import { leftOutInWords, pairsInWords, priceInWords, proposals } from './proposals';
 import { describe, expect, it } from 'vitest';
-import { solve } from '../../../tests/exact/solver';
+import { solve } from '../../../tests/exact/highs';
 import { aLesson, aPart, aPlan } from '../../../tests/sample-plan';
 import { redraw } from '../layout/redraw';
 import { blankBook } from '../plan/blank';

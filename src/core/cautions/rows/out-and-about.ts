@@ -26,6 +26,9 @@ const GATHERED = anyOf(`
 /** Kinds in which a creature that is named is there. */
 const SEEN_THERE: readonly PartKind[] = ['observation', 'trip', 'walk'];
 
+/** What is of a bicycle and none. */
+const OF_A_WHEEL = anyOf('pumps? wheels? chains? tubes? tyres? tires? bells? parts?');
+
 export const OUT_AND_ABOUT: readonly CautionRow[] = [
   {
     id: 'wild',
@@ -176,8 +179,7 @@ export const OUT_AND_ABOUT: readonly CautionRow[] = [
     steps: 'A helmet for every wheel, bright clothes, no wheels among cars before they know the rules.',
     defers: 'Traffic rules where you live.',
     words: words(
-      '(?:bi|tri|motor)cycles?(?! (?:pumps?|wheels?|chains?|tubes?|tyres?|tires?|bells?|parts?))',
-      '(?<!life )bikes?(?! (?:pumps?|wheels?|chains?|tubes?|tyres?|tires?|bells?|parts?))',
+      `(?:(?:bi|tri|motor)cycles?|(?<!life )bikes?)(?! ${OF_A_WHEEL})`,
       'cycl(?:e|ing) (?:to|along|tour|ride|trip)',
       'scooters?',
       'roller ?(?:skat\\w+|blad\\w+)',

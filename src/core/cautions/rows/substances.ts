@@ -1,5 +1,10 @@
 /** What burns, stains, is breathed in or makes ill. */
+import { anyOf } from '../../plan/patterns';
 import { BURNS, words, type CautionRow } from '../row';
+
+/** What is opened and looked into. */
+const INNARDS = anyOf(`
+  hearts? eyes? kidneys? lungs? brains? fish trouts? herrings? mackerels? squids? frogs? mussels?`);
 
 export const SUBSTANCES: readonly CautionRow[] = [
   {
@@ -106,8 +111,7 @@ export const SUBSTANCES: readonly CautionRow[] = [
     words: words(
       'raw (?:\\p{L}+ )?(?:eggs?|yolks?|egg whites?|dough|batter|flour|milk|meat|chicken|fish)',
       'blow(?:s|ing)? (?:out )?(?:the |an? |some |your )?eggs?',
-      "dissect\\w* (?:an? |the |our )?(?:[\\p{L}’']+ )?(?:hearts?|eyes?|kidneys?|lungs?|brains?|fish|trouts?|herrings?|mackerels?|squids?|frogs?|mussels?)",
-      "(?:look|cut|reach)\\w* inside (?:an? |the |our )(?:[\\p{L}’']+ )?(?:hearts?|kidneys?|lungs?|fish|squids?|trouts?|herrings?|mackerels?)",
+      `(?:dissect\\w*|(?:look|cut|reach)\\w* inside) (?:an? |the |our )?(?:[\\p{L}’']+ )?${INNARDS}`,
       '(?:taste|lick|eat|try)\\w* .{0,24}(?:dough|batter|cake mix)',
       'mayonnaise',
       'egg tempera',

@@ -1,4 +1,5 @@
 /** Which lines of a guide are headings, and which of the headings begin a lesson. */
+import { NUMBER_WORDS } from '../number-words';
 
 /** A line of the paste as it stands. */
 export interface GuideText {
@@ -49,9 +50,7 @@ const WIDEST = [
   'session',
   'day',
 ];
-const NUMBERS =
-  'one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen|twenty';
-const NUMBER = `(?:\\d{1,3}|[ivxlc]{1,6}|${NUMBERS})`;
+const NUMBER = `(?:\\d{1,3}|[ivxlc]{1,6}|${NUMBER_WORDS})`;
 const COUNT = new RegExp(
   `^(?<what>${COUNTED.join('|')})\\s+(?<number>${NUMBER})(?=$|\\s|[:.)–—-])(?<mark>\\s*[:.)–—-]*)\\s*(?<title>.*)$`,
   'iu',

@@ -1,5 +1,5 @@
 /** The labels of a guide, and what stands under each. */
-import { anyOf } from '../../plan/patterns';
+import { anyOf, or } from '../../plan/patterns';
 
 /** What a line of a guide becomes. */
 export type GuideBecomes =
@@ -20,14 +20,25 @@ export type GuideBecomes =
   | 'recall'
   | 'nothing';
 
-const DOING =
-  'do activit(?:y|ies) make experiments? demonstrations? crafts? cook(?:ing)? games? walk films? watch projects? hands[-\\s]on music (?:field\\s)?trips? procedure steps instructions';
+const DOING = `
+  do activit(?:y|ies) make experiments? demonstrations? crafts? cook(?:ing)? games? walk films? watch projects?
+  hands[-\\s]on music (?:field\\s)?trips? procedure steps instructions`;
 /** Subjects, and other words under which guides put something to do. Common usage, no source. */
-const SUBJECTS =
-  'art arts science history geography maths? nature(?:\\sstudy)? map(?:\\s?work)? writing grammar handwriting penmanship copy\\s?work narration poetry poems? songs? hymns? handicrafts? morning\\s(?:basket|time|meeting) circle\\stime homework extensions? challenges? bonus go(?:ing)?\\sfurther dig\\sdeeper';
+const SUBJECTS = `
+  art arts science history geography maths? nature(?:\\sstudy)? map(?:\\s?work)? writing grammar handwriting penmanship
+  copy\\s?work narration poetry poems? songs? hymns? handicrafts? morning\\s(?:basket|time|meeting) circle\\stime
+  homework extensions? challenges? bonus go(?:ing)?\\sfurther dig\\sdeeper`;
 const SUBJECT = new RegExp(`^${anyOf(SUBJECTS)}$`, 'i');
 /** A label that says something of what stands behind it: “Poem: The Ferry”. */
 export const isSubject = (label: string): boolean => SUBJECT.test(label);
+const WORDS = new RegExp(
+  `^${or(
+    '(?:key |new )?(?:words?|vocabulary|terms)',
+    'words to (?:know|learn|define|spell)',
+    '(?:spelling|vocabulary|vocab) (?:words?|list)',
+  )}$`,
+  'i',
+);
 const LABELS: readonly [GuideBecomes, RegExp][] = [
   ['objective', /^(?:(?:learning )?objectives?|goals?|aims?|learn(?:ing)?|standards?|outcomes?|codes?)$/i],
   ['idea', /^(?:the )?big ideas?$/i],
@@ -41,10 +52,7 @@ const LABELS: readonly [GuideBecomes, RegExp][] = [
     'preparation',
     /^(?:prepar(?:e|ation)s?|before(?:hand)?|ahead|the (?:night|evening|day) before|set ?up|get ready)$/i,
   ],
-  [
-    'words',
-    /^(?:(?:key |new )?(?:words?|vocabulary|terms)|words to (?:know|learn|define|spell)|(?:spelling|vocabulary|vocab) (?:words?|list))$/i,
-  ],
+  ['words', WORDS],
   [
     'recall',
     /^(?:recall|questions?|review|ask|discuss(?:ion)?(?: questions?)?|talk about it|comprehension)$/i,
@@ -53,44 +61,38 @@ const LABELS: readonly [GuideBecomes, RegExp][] = [
   ['part', new RegExp(`^${anyOf(DOING)}$`, 'i')],
   ['part', SUBJECT],
 ];
+const labels = (label: string): GuideBecomes | undefined =>
+  LABELS.find(([, words]) => words.test(label))?.[0];
 export const LABELLED = /^(?<label>[\p{L}’' -]{2,24}):\s*(?<rest>.*)$/u;
 
+const NUMBERED_LABEL = new RegExp(
+  [
+    '^(?<label>\\p{L}{3,20}(?: \\p{L}{3,12})?)',
+    '(?:\\d{1,2}|[a-d])?',
+    '(?<aside>\\([^()]{1,60}\\))?',
+    ':\\s*(?<rest>\\S.*)$',
+  ].join('\\s{0,3}'),
+  'iu',
+);
 /** “Activity 2 (ages 9 and up): measure” as “Activity: measure (ages 9 and up)”. */
 export const unnumbered = (body: string): string =>
-  body.replace(
-    /^(?<label>\p{L}{3,20}(?: \p{L}{3,12})?)\s{1,3}(?:\d{1,2}|[a-d])?\s{0,3}(?<aside>\([^()]{1,60}\))?\s{0,3}:\s*(?<rest>\S.*)$/iu,
-    (whole, label: string, aside: string | undefined, rest: string) =>
-      LABELS.some(([, words]) => words.test(label)) ? `${label}: ${rest}${aside ? ` ${aside}` : ''}` : whole,
+  body.replace(NUMBERED_LABEL, (whole, label: string, aside: string | undefined, rest: string) =>
+    labels(label) ? `${label}: ${rest}${aside ? ` ${aside}` : ''}` : whole,
   );
 
 /** “Science - Float and sink” as “Science: Float and sink”. */
 export const undashed = (body: string): string =>
   body.replace(
     /^(?<label>\p{L}[\p{L}’' ]{1,23}?)\s{1,3}[-–—]\s{1,3}(?<rest>\S.*)$/u,
-    (whole, label: string, rest: string) =>
-      LABELS.some(([, words]) => words.test(label)) ? `${label}: ${rest}` : whole,
+    (whole, label: string, rest: string) => (labels(label) ? `${label}: ${rest}` : whole),
   );
-
-/** What is for some of the children: “Younger: draw it. Older: write of it.” */
-const FOR_SOME =
-  '(?:younger|older|littles?|littlest|youngest|oldest|bigs?|middles?|teens?|toddlers?|preschool\\w*|everyone)';
-const SOME = new RegExp(
-  `^(?:for )?(?:the )?${FOR_SOME}(?: (?:ones|children|kids|students|learners))?:\\s`,
-  'iu',
-);
-export const isForSome = (body: string): boolean => SOME.test(body);
-/** The sentences of a line, each with whom it is for. */
-export const bySome = (body: string): string[] =>
-  isForSome(body)
-    ? body.split(new RegExp(`(?<=[.;!?])\\s+(?=(?:for )?(?:the )?${FOR_SOME}(?: \\p{L}+)?:\\s)`, 'iu'))
-    : [body];
 
 /** A label, with or without a colon where it stands alone, and what stands behind it. */
 export function labelOf(body: string): { becomes: GuideBecomes; label: string; rest: string } | undefined {
   const plain = body.replace(/^#{1,6}\s+/u, '').replace(/^\*\*(.+?)\*\*/u, '$1');
   const labelled = LABELLED.exec(plain);
   const label = labelled?.groups!.label.trim() ?? (plain.length <= 30 ? plain.trim() : '');
-  const becomes = LABELS.find(([, words]) => words.test(label))?.[0];
+  const becomes = labels(label);
   if (!becomes) return undefined;
   // “Read” or “Do” alone in a sentence's place is no label, unless it stands as a heading does.
   if (!labelled && !/^#|^\*\*/u.test(body) && plain !== plain.toUpperCase()) return undefined;

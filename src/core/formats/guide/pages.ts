@@ -6,12 +6,13 @@ const CHAPTER = '(?:ch(?:apters?|\\.)?\\s*\\d{1,3}(?:\\s*(?:[-–—]|to|and)\\s
 /** “of the spine”: it goes without saying. */
 const OF_THE_BOOK =
   '(?:\\s+(?:of|in|from)\\s+(?:the|our|your)\\s+(?:(?:main|unit)\\s+)?(?:book|spine|text(?:\\s?book)?|reader))?';
+const READ = '(?:read(?:ing)?(?:\\s+(?:aloud|together))?\\s*:?\\s*)?';
+const LIST = `(?<list>${ONE}(?:\\s*(?:,|;|and|&|\\+)\\s*${ONE})*)`;
 const PAGES = new RegExp(
-  `^(?:read(?:ing)?(?:\\s+(?:aloud|together))?\\s*:?\\s*)?${CHAPTER}(?:pages?|pp?\\.?|pgs?\\.?)\\s*(?<list>${ONE}(?:\\s*(?:,|;|and|&|\\+)\\s*${ONE})*)\\s*\\)?${OF_THE_BOOK}\\s*\\.?$`,
+  `^${READ}${CHAPTER}(?:pages?|pp?\\.?|pgs?\\.?)\\s*${LIST}\\s*\\)?${OF_THE_BOOK}\\s*\\.?$`,
   'iu',
 );
 
-/** Whether a line names pages and nothing else. */
 /** “The dance (pp. 8–11)”, “Boiling brine (60 minutes)”: a title, the pages behind it, and without how long it takes. */
 export function titleAndPages(heading: string): { title: string; pages: string } {
   const title = heading
@@ -22,6 +23,7 @@ export function titleAndPages(heading: string): { title: string; pages: string }
   return pages && isPages(pages) ? { title: before, pages } : { title, pages: '' };
 }
 
+/** Whether a line names pages and nothing else. */
 export const isPages = (text: string): boolean => PAGES.test(text.trim());
 
 /**

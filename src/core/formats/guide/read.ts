@@ -11,7 +11,6 @@ import { headingsOf, type GuideText, type Heading } from './headings';
 import { NAMES_DOING } from './doing-words';
 import {
   CHOOSE,
-  isForSome,
   labelOf,
   OPTION,
   OR_ALONE,
@@ -22,6 +21,7 @@ import {
   type GuideBecomes,
 } from './labels';
 import { isPages } from './pages';
+import { isForSome } from '../for-whom';
 
 export interface GuideLine {
   /** Line of the paste, from 1. */
