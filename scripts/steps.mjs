@@ -13,6 +13,7 @@ import {
 import { createServer } from 'node:net';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { nextStart } from './next-start.mjs';
 
 export const root = fileURLToPath(new URL('..', import.meta.url));
 export const say = (text) => process.stdout.write(`${text}\n`);
@@ -171,15 +172,11 @@ export async function serve(env) {
   // Who may come in over it is the passphrase's matter; without one nobody is answered but this machine.
   const isForNetwork = process.argv.includes('--network');
   const port = await freePort(Number(process.env.PORT ?? 3210));
-  const child = spawn(
-    process.execPath,
-    [next, 'start', '-H', isForNetwork ? '0.0.0.0' : '127.0.0.1', '-p', String(port)],
-    {
-      cwd: root,
-      env: { ...quietEnv, ...env, ...(isForNetwork ? { HAUSPLAN_NETWORK: '1' } : {}) },
-      stdio: ['ignore', 'ignore', 'inherit'],
-    },
-  );
+  const child = spawn(process.execPath, nextStart(isForNetwork ? '0.0.0.0' : '127.0.0.1', port), {
+    cwd: root,
+    env: { ...quietEnv, ...env, ...(isForNetwork ? { HAUSPLAN_NETWORK: '1' } : {}) },
+    stdio: ['ignore', 'ignore', 'inherit'],
+  });
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));
   child.on('exit', (code) => process.exit(code ?? 0));
   const address = `http://127.0.0.1:${port}`;

@@ -45,9 +45,9 @@ export function readClosedYear(db: Database.Database, id: string): Slice | undef
   const row = db.prepare('SELECT body FROM closed_year WHERE id = ?').get(id) as { body: string } | undefined;
   if (!row) return undefined;
   if (looked?.db === db && looked.id === id && looked.body === row.body) return looked.slice;
-  const slice = sliceFrom(row.body);
+  const slice = canonical(sliceFrom(row.body));
   looked = { db, id, body: row.body, slice };
-  return canonical(slice);
+  return slice;
 }
 
 /** A unit or a lesson of a closed year, to be found by its name. */

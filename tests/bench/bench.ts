@@ -36,6 +36,7 @@ import { layOutTable } from './lay-out';
 import { paintTable } from './paint';
 import { workTable } from './work';
 import { yearsTable } from './years';
+import { nextStart } from '../../scripts/next-start.mjs';
 
 if (process.argv[2] === 'cautions') {
   cautionsTable();
@@ -209,14 +210,10 @@ async function sheets(): Promise<void> {
   const file = join(mkdtempSync(join(tmpdir(), 'hausplan-bench-')), 'family.json');
   writeFileSync(file, text);
   const port = 3900 + Math.floor(Math.random() * 90);
-  const server = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
-    {
-      stdio: 'ignore',
-      env: { ...process.env, HAUSPLAN_DB: path, HAUSPLAN_TODAY: '2026-10-28', NEXT_TELEMETRY_DISABLED: '1' },
-    },
-  );
+  const server = spawn(process.execPath, nextStart('127.0.0.1', port), {
+    stdio: 'ignore',
+    env: { ...process.env, HAUSPLAN_DB: path, HAUSPLAN_TODAY: '2026-10-28', NEXT_TELEMETRY_DISABLED: '1' },
+  });
   try {
     const base = `http://127.0.0.1:${port}`;
     for (

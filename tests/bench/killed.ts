@@ -10,6 +10,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { standing } from '@/core/plan/happened';
+import { nextStart } from '../../scripts/next-start.mjs';
 
 const DAY = '2026-10-28';
 const CHILDREN = ['demo-0001', 'demo-0002', 'demo-0003'];
@@ -104,14 +105,10 @@ function lookAt(path: string): { integrity: string; done: Set<string> } {
 }
 
 const start = (port: number, db: string): ChildProcess =>
-  spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
-    {
-      stdio: 'ignore',
-      env: { ...process.env, HAUSPLAN_DB: db, HAUSPLAN_TODAY: DAY, NEXT_TELEMETRY_DISABLED: '1' },
-    },
-  );
+  spawn(process.execPath, nextStart('127.0.0.1', port), {
+    stdio: 'ignore',
+    env: { ...process.env, HAUSPLAN_DB: db, HAUSPLAN_TODAY: DAY, NEXT_TELEMETRY_DISABLED: '1' },
+  });
 
 async function answers(port: number): Promise<void> {
   for (let i = 0; i < 1200; i++) {

@@ -11,6 +11,7 @@ import { join } from 'node:path';
 import type { Page } from '@playwright/test';
 import { writeHausplanJson } from '@/core/formats/hausplan-json';
 import { afterYears } from './years';
+import { nextStart } from '../../scripts/next-start.mjs';
 
 /** Presses of each kind. */
 const PRESSES = 6;
@@ -79,14 +80,10 @@ const freePort = (): Promise<number> =>
 
 async function serve(db: string): Promise<{ server: ChildProcess; base: string }> {
   const port = await freePort();
-  const server = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
-    {
-      stdio: 'ignore',
-      env: { ...process.env, HAUSPLAN_DB: db, HAUSPLAN_TODAY: '2026-10-28', NEXT_TELEMETRY_DISABLED: '1' },
-    },
-  );
+  const server = spawn(process.execPath, nextStart('127.0.0.1', port), {
+    stdio: 'ignore',
+    env: { ...process.env, HAUSPLAN_DB: db, HAUSPLAN_TODAY: '2026-10-28', NEXT_TELEMETRY_DISABLED: '1' },
+  });
   const base = `http://127.0.0.1:${port}`;
   for (let i = 0; i < 400; i++) {
     if (

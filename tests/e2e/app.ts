@@ -10,6 +10,7 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { familyOf } from './families';
+import { nextStart } from '../../scripts/next-start.mjs';
 
 export { atRevision, enter, revision, tabTo, type, typeDate } from './hands';
 export { expect };
@@ -196,15 +197,11 @@ function refill(into: string, from: string): void {
 }
 
 async function start(port: number, url: string, db: string, today: string): Promise<ChildProcess> {
-  const server = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
-    {
-      cwd: root,
-      stdio: 'ignore',
-      env: { ...process.env, HAUSPLAN_DB: db, HAUSPLAN_TODAY: today, NEXT_TELEMETRY_DISABLED: '1' },
-    },
-  );
+  const server = spawn(process.execPath, nextStart('127.0.0.1', port), {
+    cwd: root,
+    stdio: 'ignore',
+    env: { ...process.env, HAUSPLAN_DB: db, HAUSPLAN_TODAY: today, NEXT_TELEMETRY_DISABLED: '1' },
+  });
   for (let i = 0; i < 600; i++) {
     if (await answers(url)) return server;
     await new Promise((r) => setTimeout(r, 50));

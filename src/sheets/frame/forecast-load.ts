@@ -2,6 +2,7 @@
 import { dayMonth } from '@/core/calendar/dates';
 import { forecastInWords, forecastOf } from '@/core/forecast/forecast';
 import type { IsoDate } from '@/core/plan/measures';
+import { once } from '@/core/plan/once';
 import type { Plan } from '@/core/plan/plan';
 import type { Unit } from '@/core/plan/unit';
 import { readClosedYear } from '@/data/closed-years';
@@ -17,9 +18,20 @@ export interface ForecastLine {
   ends: { date: IsoDate; share: number }[];
 }
 
-/** The days of the year that was closed last count too; those before it are too long ago to say much. */
+/** What was worked out of a plan already, by unit and day. */
+const forecastsOf = once((_: Plan) => new Map<string, ForecastLine | undefined>());
+
+/** The forecast of a unit, worked out once for each plan and day. */
 export function forecastFor(plan: Plan, unit: Unit | undefined, today: IsoDate): ForecastLine | undefined {
   if (!unit) return undefined;
+  const known = forecastsOf(plan);
+  const key = `${unit.id} ${today}`;
+  if (!known.has(key)) known.set(key, forecastAnew(plan, unit, today));
+  return known.get(key);
+}
+
+/** The days of the year that was closed last count too; those before it are too long ago to say much. */
+function forecastAnew(plan: Plan, unit: Unit, today: IsoDate): ForecastLine | undefined {
   const last = plan.closedYears.at(-1);
   const slice = last && readClosedYear(store(), last.id);
   const forecast = forecastOf(plan, unit, today, slice ? [slice] : []);

@@ -63,6 +63,8 @@ interface ActContextValue {
   shows: () => number;
   /** Says that something is typed, on what stands here now: what comes from elsewhere meanwhile is newer than it. */
   beganTyping: () => void;
+  /** Whether what stands here can be changed; says why where it cannot, as in a closed year. */
+  canChange: () => boolean;
 }
 
 const ActContext = createContext<ActContextValue>({
@@ -75,6 +77,7 @@ const ActContext = createContext<ActContextValue>({
   sawRevision: () => undefined,
   shows: () => 0,
   beganTyping: () => undefined,
+  canChange: () => true,
 });
 
 export const useAct = (): ActContextValue => useContext(ActContext);
@@ -124,11 +127,16 @@ export function ActProvider({ children }: { children: ReactNode }) {
 
   const say = useCallback((message: string) => setToast({ message, at: Date.now() }), []);
   const keepTick = useKeptTicks(say);
+  const canChange = useCallback(() => {
+    if (!looksAt.current) return true;
+    const outcome: Outcome = { is: 'refused', refused: lookedAtOnly(looksAt.current) };
+    setTrouble({ outcome, run: () => Promise.resolve(outcome), options: {} });
+    return false;
+  }, []);
   const act = useCallback<ActNow>(
     (run, options = {}) => {
-      if (looksAt.current) {
+      if (!canChange()) {
         options.failed?.();
-        setTrouble({ outcome: { is: 'refused', refused: lookedAtOnly(looksAt.current) }, run, options });
         return;
       }
       start(async () => {
@@ -162,7 +170,7 @@ export function ActProvider({ children }: { children: ReactNode }) {
         else setTrouble({ outcome, run, options });
       });
     },
-    [say, beganTyping, keepTick],
+    [say, beganTyping, canChange, keepTick],
   );
 
   const settled = useCallback(async () => {
@@ -181,8 +189,9 @@ export function ActProvider({ children }: { children: ReactNode }) {
       sawRevision,
       shows,
       beganTyping,
+      canChange,
     }),
-    [act, busy, say, settled, sawRevision, shows, beganTyping],
+    [act, busy, say, settled, sawRevision, shows, beganTyping, canChange],
   );
   const close = (): void => {
     // Who has been told what came between has seen it.

@@ -1,7 +1,8 @@
 'use client';
 /**
  * What is typed in a form, and what the door found wrong with it, field by field. When the plan changes underneath
- * (undo, another window), a form that was not typed in follows it; one that was keeps every letter.
+ * (undo, another window), a form that was not typed in follows it; one that was keeps every letter. Where nothing can be
+ * changed, as in a closed year, nothing is taken, and the first letter says why.
  */
 import { useCallback, useEffect, useId, useState } from 'react';
 import { useAct } from './use-act';
@@ -28,7 +29,7 @@ export function useForm<T extends object>(stands: T): FormState<T> {
     setSeen(stands);
     if (follows) setValue(stands);
   }
-  const { unkept, beganTyping } = useAct();
+  const { unkept, beganTyping, canChange } = useAct();
   const id = useId();
   useEffect(() => {
     const forms = unkept.current;
@@ -40,11 +41,15 @@ export function useForm<T extends object>(stands: T): FormState<T> {
       forms.delete(id);
     };
   }, [follows, id, unkept, beganTyping]);
-  const set = useCallback(<K extends keyof T>(field: K, next: T[K]) => {
-    setValue((v) => ({ ...v, [field]: next }));
-    setFollows(false);
-    setFaults(({ [field as string]: _, ...others }) => others);
-  }, []);
+  const set = useCallback(
+    <K extends keyof T>(field: K, next: T[K]) => {
+      if (!canChange()) return;
+      setValue((v) => ({ ...v, [field]: next }));
+      setFollows(false);
+      setFaults(({ [field as string]: _, ...others }) => others);
+    },
+    [canChange],
+  );
   const takeFaults = useCallback(
     (found: Faults) => setFaults(Object.fromEntries(found.map((f) => [f.where.split('.')[0], f.what]))),
     [],
