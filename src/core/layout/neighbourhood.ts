@@ -71,7 +71,7 @@ export class Neighbourhood {
   /** A few lessons in a row of one unit, and often those of another unit about the same days. */
   private fewLessons(now: Score): Run[] {
     const { chance } = this;
-    const lacking = now.out + now.optionalOut && chance.int(0, 1) ? chance.pick(this.lacking()) : undefined;
+    const lacking = now.out + now.optionalOut && chance.int(0, 3) ? chance.pick(this.lacking()) : undefined;
     const unit = lacking?.unit ?? chance.pick(this.units);
     const n = unit.lessons.length;
     const length = chance.int(1, Math.min(n, chance.int(0, 3) ? 6 : n));
@@ -82,20 +82,33 @@ export class Neighbourhood {
     const run = { unit, from, to: from + length - 1 };
     if (this.units.length < 2 || !chance.int(0, 1)) return [run];
     const other = chance.pick(this.units.filter((u) => u !== unit));
-    const days = daysOf(run, this.placeOf);
-    const [first, last] = [Math.min(...days), Math.max(...days)];
-    const near = other.lessons.flatMap((_, i) => {
-      const d = daysOf({ unit: other, from: i, to: i }, this.placeOf);
-      return !d.length || (Math.min(...d) <= last && Math.max(...d) >= first) ? [i] : [];
-    });
+    const near = this.near(run, other);
     if (!near.length) return [run];
     const begin = chance.int(0, near.length - 1);
     const end = Math.min(near.length - 1, begin + chance.int(0, 4));
     return [run, { unit: other, from: near[begin], to: near[end] }];
   }
 
+  /** Lessons of another unit that stand about the same days as a run, or nowhere. */
+  private near(run: Run, other: LayUnit): number[] {
+    const days = daysOf(run, this.placeOf);
+    const [first, last] = [Math.min(...days), Math.max(...days)];
+    return other.lessons.flatMap((_, i) => {
+      const d = daysOf({ unit: other, from: i, to: i }, this.placeOf);
+      return !d.length || (Math.min(...d) <= last && Math.max(...d) >= first) ? [i] : [];
+    });
+  }
+
+  /** The lessons of all other units that stand about the same days as a run. */
+  beside(run: Run): Run[] {
+    return this.units.flatMap((unit): Run[] => {
+      const near = unit === run.unit ? [] : this.near(run, unit);
+      return near.length ? [{ unit, from: near[0], to: near[near.length - 1] }] : [];
+    });
+  }
+
   /** Lessons of which something has no place. */
-  private lacking(): { unit: LayUnit; index: number }[] {
+  lacking(): { unit: LayUnit; index: number }[] {
     return this.units.flatMap((unit) =>
       unit.lessons.flatMap((lesson, index) =>
         lesson.parts.some((p) => this.isFree(p) && !this.placeOf(p)) ? [{ unit, index }] : [],

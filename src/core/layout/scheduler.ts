@@ -63,9 +63,9 @@ export class Scheduler {
 
   /** Puts what could not stay where it stood between what does. */
   putBetween(leftOut: readonly LeftOut[]): void {
-    for (const { unit, index } of leftOut) this.search.leaveParts(unit, index);
+    for (const { unit, index } of leftOut) this.search.placer.leaveParts(unit, index);
     for (const { unit, index } of leftOut)
-      this.search.placeLesson(unit, index, { leaning: 'as it is', keepsPace: true });
+      this.search.placer.placeLesson(unit, index, { leaning: 'as it is', keepsPace: true });
     this.unplaced.push(...this.unplacedNow());
   }
 
@@ -289,7 +289,10 @@ export class Scheduler {
     if (best) for (const { part, slot, reason } of best.placed) schedule.put(part, slot, reason);
     else {
       // It does not fit whole: what of it fits, stands.
-      this.search.placeLesson(queue.unit, queue.index, { leaning: 'as it is', keepsPace: !isSqueezed });
+      this.search.placer.placeLesson(queue.unit, queue.index, {
+        leaning: 'as it is',
+        keepsPace: !isSqueezed,
+      });
       const why = aim >= input.days.length ? 'no-day' : 'no-room';
       const free = parts.filter((p) => !schedule.stands(p));
       this.unplaced.push(...free.map((p) => ({ partId: p.id, why, block: blocked?.by }) as const));

@@ -4,14 +4,12 @@
  * for the same problem, effort and seed: effort is counted in trials, not in seconds.
  */
 import { mayPlace, type LayoutInput, type LayPart, type LayUnit } from './problem';
-import { leaveParts } from './as-it-stood';
 import type { Schedule } from './schedule';
-import { Insertion, type Asked, type Stood } from './insertion';
-import { EVENING } from '../plan/words';
+import type { Stood } from './insertion';
 import { Chance, Neighbourhood, partsOf, type Run } from './neighbourhood';
 import { overPaceIn } from './over-pace';
+import { placesIn, Placer, type How, type Leaning } from './placer';
 import { scaleOf, score, WEIGHT, type PlaceOf, type Scale, type Score } from './score';
-import type { Slot } from './slots';
 
 export interface Effort {
   /** Slots that parts are tried on: at the most, and for each part that may be placed. */
@@ -23,20 +21,10 @@ export interface Effort {
   tries?: number;
 }
 
-/** How lessons are placed again: each as cheap as it can be, rather early, or rather late. */
-type Leaning = 'cheap' | 'early' | 'late';
-const LEAN = { 'as it is': 0, cheap: 0, early: 1, late: -1 } as const;
-
-interface How {
-  leaning: Leaning | 'as it is';
-  /** Whether a week may not have more lessons than the pace. */
-  keepsPace?: boolean;
-  /** Those of its parts that are placed. */
-  which?: (part: LayPart) => boolean;
-}
-
 /** How much worse, at the most, what is gone on from may be. Own choice. */
 const SLACK = 300;
+/** Lessons in a row that are pulled together, at the most. Own choice. */
+const MOST_PULLED = 8;
 
 /** What is wrong in a lay-out, as one sum. */
 const wrong = (s: Score): number =>
@@ -49,26 +37,15 @@ const wrong = (s: Score): number =>
 const goal = (s: Score, effort: Effort): number =>
   effort.for === 'all' ? s.total : wrong(s) + s.moved * WEIGHT.moved;
 
-/** Where parts stand in a lay-out as it grows. */
-const placesIn =
-  (schedule: Schedule): PlaceOf =>
-  (part) => {
-    const slot = schedule.slotOf(part);
-    return slot === undefined
-      ? undefined
-      : { day: schedule.slots.day(slot), window: schedule.slots.window(slot) };
-  };
-
 /** Looks for better places in a lay-out, and places what fits of a lesson that does not fit whole. */
 export class Search {
   private readonly scale: Scale;
   private readonly chance: Chance;
   private readonly neighbourhood: Neighbourhood;
-  private readonly ownSlots = new Map<string, Int32Array>();
-  private trials = 0;
   private readonly overhead: number;
   private readonly units: readonly LayUnit[];
-  private readonly firstSlot: ReadonlyMap<string, Slot>;
+  /** Puts single lessons. */
+  readonly placer: Placer;
   private readonly placeOf: PlaceOf;
   /** Parts that hold nothing up: those that come after a wait in their lesson, and those that may be left out. */
   private readonly aside: ReadonlySet<string>;
@@ -80,12 +57,11 @@ export class Search {
   ) {
     this.scale = scaleOf(input);
     this.chance = new Chance(seed);
-    const { slots } = schedule;
     this.placeOf = placesIn(schedule);
+    this.placer = new Placer(schedule, input, this.scale, this.chance);
     this.overhead = Math.ceil(input.units.reduce((n, u) => n + u.lessons.length, 0) / 10);
     this.units = input.units.filter((u) => u.lessons.some((l) => l.parts.some((p) => this.isFree(p))));
     this.neighbourhood = new Neighbourhood(this.units, this.placeOf, (p) => this.isFree(p), this.chance);
-    const today = slots.firstOf(slots.dayFrom(input.today));
     this.aside = new Set(
       input.units.flatMap((u) =>
         u.lessons.flatMap(({ parts }) => {
@@ -93,9 +69,6 @@ export class Search {
           return parts.flatMap((p, i) => (p.optional || (wait >= 0 && i > wait) ? [p.id] : []));
         }),
       ),
-    );
-    this.firstSlot = new Map(
-      input.units.map((u) => [u.id, Math.max(today, slots.firstOf(slots.dayFrom(u.starts)))]),
     );
   }
 
@@ -109,23 +82,23 @@ export class Search {
     const isDone = (s: Score): boolean => (effort.for === 'all' ? s.total : wrong(s)) === 0;
     if (!this.units.length || isDone(from)) return false;
     const overPace = this.overPace();
-    this.trials = 0;
+    this.placer.tried = 0;
     const all = this.units.map((unit): Run => ({ unit, from: 0, to: unit.lessons.length - 1 }));
     const started = this.standing(all);
     const most = Math.min(effort.trials, effort.perPart * this.freeIn(all).length);
-    let now = from;
-    let best = from;
-    let kept = started;
-    while (this.trials < most && !isDone(best)) {
+    let now = this.pulledTogether(from, most / 2);
+    let best = now;
+    let kept = now === from ? started : this.standing(all);
+    while (this.placer.tried < most && !isDone(best)) {
       const runs = this.neighbourhood.next(now);
       const stood = this.lift(runs);
       // To measure the whole takes as long as to try some slots.
-      this.trials += this.overhead;
+      this.placer.tried += this.overhead;
       if (!stood.length && !this.lacks(runs)) continue;
       this.place(runs, this.chance.pick(['cheap', 'cheap', 'early', 'early', 'late'] as const));
       const next = score(this.scale, this.placeOf);
       // What is a little worse is gone on from as well, less and less of it: it may be on the way to something better.
-      const slack = SLACK * (1 - this.trials / most) * (this.chance.int(0, 100) / 100);
+      const slack = SLACK * (1 - this.placer.tried / most) * (this.chance.int(0, 100) / 100);
       if (next.total > now.total + slack || this.overPace() > overPace) {
         this.lift(runs);
         this.putBack(stood);
@@ -144,6 +117,43 @@ export class Search {
     return this.settle(best) !== from;
   }
 
+  /**
+   * Where a lesson lacks a place: some lessons that end with it each as early as they can be, or some that begin with it each as
+   * late, whatever it moves. What it takes many steps to come to otherwise, each of which costs more than it gains.
+   */
+  private pulledTogether(from: Score, most: number): Score {
+    const overPace = this.overPace();
+    let now = from;
+    if (!from.out) return now;
+    for (const { run, others, order, how } of this.pulls()) {
+      if (this.placer.tried > most) break;
+      this.placer.tried += this.overhead;
+      const runs = [run, ...others];
+      const stood = this.lift(runs);
+      for (const pass of how) for (const i of order) this.placer.placeLesson(run.unit, i, pass);
+      if (others.length) this.place(others, 'cheap');
+      now = this.better(now, overPace, runs, stood);
+    }
+    return now;
+  }
+
+  /** What can be pulled together: which lessons in which order and how, with what stands beside them lifted or left. */
+  private *pulls(): Generator<{ run: Run; others: Run[]; order: number[]; how: How[] }> {
+    for (const { unit, index } of this.neighbourhood.lacking())
+      for (let length = 1; length <= MOST_PULLED; length++)
+        for (const leaning of ['early', 'late'] as const) {
+          const first = leaning === 'early' ? index - length + 1 : index;
+          const run = { unit, from: first, to: first + length - 1 };
+          if (run.from < 0 || run.to >= unit.lessons.length) continue;
+          const order = Array.from({ length }, (_, i) => (leaning === 'early' ? run.from + i : run.to - i));
+          const whole: How = { leaning, isPulled: true };
+          const needed: How = { ...whole, which: (p) => !this.aside.has(p.id) };
+          const beside = this.neighbourhood.beside(run);
+          for (const others of beside.length ? [[], beside] : [[]])
+            for (const how of [[whole], [needed, whole]]) yield { run, others, order, how };
+        }
+  }
+
   /** Puts each lesson by itself where it costs least: nothing stands elsewhere only because it was tried there. */
   private settle(from: Score): Score {
     const overPace = this.overPace();
@@ -152,15 +162,19 @@ export class Search {
       for (let i = 0; i < unit.lessons.length; i++) {
         const run = [{ unit, from: i, to: i }];
         const stood = this.lift(run);
-        this.placeLesson(unit, i, { leaning: 'as it is' });
-        const next = score(this.scale, this.placeOf);
-        if (next.total < now.total && this.overPace() <= overPace) now = next;
-        else {
-          this.lift(run);
-          this.putBack(stood);
-        }
+        this.placer.placeLesson(unit, i, { leaning: 'as it is' });
+        now = this.better(now, overPace, run, stood);
       }
     return now;
+  }
+
+  /** The score of what stands now, where it is better than it was; else what stood of some runs is put back. */
+  private better(was: Score, overPace: number, runs: readonly Run[], stood: readonly Stood[]): Score {
+    const is = score(this.scale, this.placeOf);
+    if (is.total < was.total && this.overPace() <= overPace) return is;
+    this.lift(runs);
+    this.putBack(stood);
+    return was;
   }
 
   private standing(runs: readonly Run[]): Stood[] {
@@ -234,8 +248,8 @@ export class Search {
     const order = this.inSomeOrder(runs);
     if (this.aside.size && this.chance.int(0, 1))
       for (const { unit, index } of order)
-        this.placeLesson(unit, index, { leaning, which: (p) => !this.aside.has(p.id) });
-    for (const { unit, index } of order) this.placeLesson(unit, index, { leaning });
+        this.placer.placeLesson(unit, index, { leaning, which: (p) => !this.aside.has(p.id) });
+    for (const { unit, index } of order) this.placer.placeLesson(unit, index, { leaning });
   }
 
   private inSomeOrder(runs: readonly Run[]): { unit: LayUnit; index: number }[] {
@@ -249,83 +263,5 @@ export class Search {
       if (isInTurn || !open.includes(i)) i = this.chance.pick(open);
       order.push({ unit: runs[i].unit, index: next[i]++ });
     }
-  }
-
-  /** Puts a lesson's free parts where they cost least, in a way that is a little other each time. */
-  placeLesson(unit: LayUnit, index: number, { leaning, keepsPace = false, which = () => true }: How): void {
-    const lesson = unit.lessons[index];
-    const first = lesson.parts.find((p) => mayPlace(this.input, p) && which(p) && !this.schedule.stands(p));
-    if (!first) return;
-    const isPaced = unit.lessonsPerWeek !== null || unit.wishedEnd !== null;
-    const due = this.scale.ideal.get(unit.id)![index];
-    const lean = LEAN[leaning] * this.chance.pick([8, 40, 120, 250, 600]);
-    const insertion = new Insertion(this.schedule, this.input, this.scale, {
-      unit,
-      index,
-      ...this.bounds(unit, index, first),
-      begun: this.begunIn(unit, index),
-      due,
-      dueWeek: isPaced ? (this.input.days[due]?.week ?? this.scale.weeks) : undefined,
-      lean,
-      leanAfter: this.chance.int(0, 1) ? Math.max(0, lean) : 0,
-      keepsPace,
-      noise: () => (leaning === 'as it is' ? 0 : this.chance.int(0, 8)),
-      isFree: (p) => mayPlace(this.input, p) && which(p),
-      slotsOf: (p) => this.slotsOf(p),
-    });
-    const { stood, nodes } = insertion.best();
-    this.trials += nodes;
-    for (const { part, slot, reason } of stood) this.schedule.put(part, slot, reason);
-  }
-
-  /** Puts what of a lesson can stay where it stood there, whatever the pace would have. */
-  leaveParts(unit: LayUnit, index: number): void {
-    const { parts } = unit.lessons[index];
-    const first = parts.find((p) => mayPlace(this.input, p) && !this.schedule.stands(p));
-    if (!first) return;
-    const { earliest, latest } = this.bounds(unit, index, first);
-    leaveParts(this.schedule, parts, earliest, latest);
-  }
-
-  private slotsOf(part: LayPart): Int32Array {
-    // Parts with the same limits of their own have the same slots; most have none.
-    const limits = `${part.weekday} ${part.latest} ${part.window === EVENING}`;
-    let own = this.ownSlots.get(limits);
-    if (!own) {
-      const { schedule } = this;
-      own = Int32Array.from({ length: schedule.slots.count }, (_, slot) => slot).filter((slot) =>
-        schedule.mayStand(part, slot),
-      );
-      this.ownSlots.set(limits, own);
-    }
-    return own;
-  }
-
-  /** Lessons of a unit, but for one, that begin in each week, and on each day. */
-  private begunIn(unit: LayUnit, but: number): Asked['begun'] {
-    const inWeek = new Map<number, number>();
-    const onDay = new Map<number, number>();
-    unit.lessons.forEach((lesson, i) => {
-      if (i === but) return;
-      let day = Infinity;
-      for (const part of lesson.parts) day = Math.min(day, this.placeOf(part)?.day ?? Infinity);
-      const week = this.input.days[day]?.week;
-      if (week === undefined) return;
-      inWeek.set(week, (inWeek.get(week) ?? 0) + 1);
-      onDay.set(day, (onDay.get(day) ?? 0) + 1);
-    });
-    return { inWeek, onDay };
-  }
-
-  /** Between which slots a lesson of a unit may stand: after what comes before it, and before what stays after it. */
-  private bounds(unit: LayUnit, index: number, first: LayPart): { earliest: Slot; latest: Slot } {
-    const { schedule } = this;
-    let earliest = Math.max(this.firstSlot.get(unit.id)!, schedule.slots.notBefore(first));
-    for (let i = 0; i < index; i++) earliest = Math.max(earliest, schedule.chainEnd(unit.lessons[i]) ?? 0);
-    let latest: Slot = Infinity;
-    for (let i = index + 1; i < unit.lessons.length; i++)
-      for (const part of unit.lessons[i].parts)
-        latest = Math.min(latest, schedule.standsUntil(part) ?? Infinity);
-    return { earliest, latest };
   }
 }
