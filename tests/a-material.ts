@@ -15,7 +15,7 @@ export function aMaterial(over: Partial<Material> = {}): Material {
     byHeart: passage,
     words: ['shears', 'fleece', 'shearing', 'wool'],
     beginners: passage.match(/\p{L}+/gu) ?? [],
-    traced: ['hook', 'wool', 'fleece'],
+    traced: { word: null, round: 0 },
     things: ['shears', 'fleece', 'wool'],
     others: { words: ['mordant', 'whorl', 'vat', 'carding'], due: 2 },
     sources: [],

@@ -3,12 +3,12 @@
  * The passage is walked through: each lesson takes it up where the one before left it, and the last has all of it, for
  * those who can.
  */
-import { tellingWords } from '../books/fit';
 import { count } from '../plan/called';
 import type { Rung } from '../plan/measures';
 import { lettersOf, minutesToCopy, type Writer } from './handwriting';
 import type { Material } from './material';
 import { isVerse, joined, phrasesIn, stanzasIn, startOf, unitsIn, wordCount } from './text-pieces';
+import { tracedWords } from './traced';
 import { evenOne, nothingTo, type Version } from './version';
 import { wordingFor } from './wordings';
 
@@ -19,11 +19,9 @@ const SETTLING = 3;
 const SENTENCE = 12;
 const A_FEW = { sentences: 3, words: 40 };
 const A_LOT = { least: 60, most: 80 };
-/** Letters of a word that is traced. */
-const TRACED = 4;
 
 /** What is copied from, and where in the unit a lesson stands. */
-export type Copied = Pick<Material, 'passage' | 'traced' | 'walk' | 'place'>;
+export type Copied = Pick<Material, 'passage' | 'traced' | 'walk'>;
 
 /** Groups of whole units, each as long as a rung asks for. */
 function grouped(passage: string, most: { units: number; words: number }): string[] {
@@ -75,15 +73,6 @@ export function piecesFor(passage: string, rung: Rung): string[] {
   }
 }
 
-/** Words short enough to be traced, each once, the small ones last. */
-function tracedWords(words: readonly string[]): string[] {
-  const short = [...new Set(words.map((w) => w.toLowerCase()))].filter(
-    (w) => w.length <= TRACED && w.length > 1,
-  );
-  const says = (w: string): boolean => tellingWords(w).size > 0;
-  return [...short.filter(says), ...short.filter((w) => !says(w))];
-}
-
 export interface CopyText {
   /** What the rung takes of the passage here, and as much of it as the hand writes in one stretch. */
   asked: string;
@@ -104,9 +93,9 @@ export function copyText(from: Copied, rung: Rung, writer: Writer, words: number
   const fits = (text: string): boolean => minutesFor(text, writer) <= writer.stretch;
   const all = joined(passage, unitsIn(passage));
   if (rung === 1) {
-    const traced = [writer.initial, ...tracedWords(from.traced)].filter(Boolean);
-    const text = traced[from.place % traced.length] ?? '';
-    return { asked: text, text, whole: false, round: roundOf(from.place, traced.length) };
+    const { word, round } = from.traced;
+    const text = word ?? writer.initial;
+    return { asked: text, text, whole: false, round };
   }
   const isLast = walk.of > 1 && walk.place === walk.of - 1;
   if (words === null && rung >= 4 && isLast && fits(all))

@@ -4,14 +4,15 @@ import { aMaterial, POEM } from '../../../tests/a-material';
 import { aLesson, aPart, aPlan, aUnit } from '../../../tests/sample-plan';
 import { blankChild } from '../plan/blank';
 import type { Child } from '../plan/plan';
-import { copyText } from './copying';
 import { writerOf, type Writer } from './handwriting';
 import { KINDS_OF_WORK, type Asked } from './kinds';
 import { materialOf } from './material';
 import { labelsFor } from './labels';
 import { memoryVersion } from './shown';
 import { bookletVersion, flapsIn } from './written';
-import { ownThings } from './word-list';
+import { tracedIn } from './traced';
+import type { Rung } from '../plan/measures';
+import { listFor, ownThings } from './word-list';
 
 const PROSE = 'The mill stood by the race. The miller rose before it was light, and let the water in.';
 const child: Omit<Child, 'birthMonth'> = { id: 'c', name: 'C', hatch: 'dots', ...blankChild };
@@ -64,14 +65,25 @@ describe('verse that is learnt', () => {
 });
 
 describe('what small children are given', () => {
-  it('traces words that mean something before those that do not', () => {
-    const traced = 'not down goes mill out toll'.split(' ');
-    const given = Array.from(
-      { length: 3 },
-      (_, place) => copyText(aMaterial({ place, traced }), 1, writer('2023-04')).text,
-    );
-    expect(given.slice(1)).toEqual(['mill', 'toll']);
-  });
+  const traced = (titles: string[], passage: string): (string | null)[] =>
+    tracedIn(
+      { vocabulary: [], passage },
+      titles.map((title) => ({ title, topics: [], passage: '' })),
+    ).map((t) => t.word);
+  it('trace their initial, then words that mean something, never those that do not while there are others', () =>
+    expect(traced(['Grinding', 'Bolting', 'Bakers', 'Millstones'], 'not down goes mill out toll')).toEqual([
+      null,
+      'mill',
+      'toll',
+      'mill',
+    ]));
+  it('trace a word of the lesson’s own before one of another', () =>
+    expect(traced(['Day and night', 'Star pictures', 'The moon', 'The star party'], 'lamp tide')).toEqual([
+      null,
+      'star',
+      'moon',
+      'lamp',
+    ]));
   const flour = aMaterial({
     things: ['sieve', 'bolting', 'flour'],
     others: { words: ['gear', 'bran'], due: 2 },
@@ -91,6 +103,49 @@ describe('what small children are given', () => {
       ', flour and 1 of your own choice:',
     );
     expect(wording(bare, 5)).toBe(5);
+  });
+});
+
+describe('the words of a lesson', () => {
+  const vocabulary = ['bread', 'crust', 'leaven'].map((word) => ({ id: word, word, meaning: '' }));
+  const unit = aUnit({ vocabulary, passage: '' });
+  const lesson = aLesson('l1', {
+    title: 'Bread in other lands',
+    topics: ['Flat bread', 'How dough rises', 'Proportion', 'Salt'].map((title) => ({ title, page: null })),
+  });
+  const material = materialOf({ ...aPlan(0, {}, () => []), units: [unit], lessons: [lesson] })(lesson, unit);
+  it('a short topic is one thing, and its words are not there beside it', () => {
+    expect(material.things).toContain('flat bread');
+    expect(material.things).not.toContain('bread');
+    expect(material.things).not.toContain('how dough rises');
+  });
+  it('what is only looked at may have a hard name, but needs a picture', () => {
+    const things = ['sundial', 'proportion'];
+    expect(ownThings(aMaterial({ things }), 1, 3)).toEqual(['sundial']);
+    expect(ownThings(aMaterial({ things }), 2, 3)).toEqual([]);
+  });
+  const listed = (words: string[], rung: Rung): string[] =>
+    listFor(
+      aMaterial({ words, others: { words: ['orbit', 'crescent', 'lens', 'eclipse', 'horizon'], due: 2 } }),
+      rung,
+      writer('2013-04'),
+    ).list;
+  it('are none that an older child has long known, while there are others', () => {
+    expect(listed(['night', 'rotation', 'sundial', 'star'], 5)).toEqual(
+      expect.arrayContaining(['rotation', 'sundial']),
+    );
+    for (const easy of ['night', 'star']) {
+      expect(listed(['night', 'rotation', 'sundial', 'star'], 5)).not.toContain(easy);
+      expect(listed([easy], 3)).toContain(easy);
+    }
+  });
+  it('for a beginner are of six letters at most', () => {
+    const from = aMaterial({
+      words: ['pictures', 'stars'],
+      beginners: ['changes', 'done'],
+      others: { words: [], due: 0 },
+    });
+    expect(listFor(from, 2, writer('2021-04')).list).toEqual(['stars', 'done']);
   });
 });
 

@@ -16,6 +16,7 @@ import { lettersOf, minutesToCopy, sustainedRate, writerOf, type Writer } from '
 import { blankChild } from '../plan/blank';
 import { proposedRung, rungOf } from '../plan/rungs';
 import { tellingRung, tellingVersion } from './telling-back';
+import { tracedIn } from './traced';
 
 const RUNGS: Rung[] = [1, 2, 3, 4, 5];
 const DAY = '2026-10-28';
@@ -120,10 +121,14 @@ describe('copying', () => {
     expect(new Set(Array.from({ length: 8 }, (_, i) => says(i))).size).toBe(8);
   });
   it('traces the initial, then words of four letters at most', () => {
-    const traced = Array.from(
-      { length: 6 },
-      (_, place) => copyText(aMaterial({ place }), 1, hand('2023-04')).text,
-    );
+    const lesson = { title: 'Carding and combing', topics: [], passage: '' };
+    const traced = tracedIn(
+      {
+        vocabulary: ['hook', 'wool', 'fleece'].map((word) => ({ id: word, word, meaning: '' })),
+        passage: POEM,
+      },
+      Array.from({ length: 6 }, () => lesson),
+    ).map((t) => copyText(aMaterial({ traced: t }), 1, hand('2023-04')).text);
     expect(traced.slice(0, 3)).toEqual(['C', 'hook', 'wool']);
     expect(traced.every((w) => w.length <= 4)).toBe(true);
   });

@@ -3,9 +3,11 @@ import { booksById, byId, groupBy } from '../plan/lookup';
 import type { Lesson, RecallPrompt } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
+import { nounTopics } from './doable';
 import { easiestFirst } from './objectives';
 import { isVerse } from './text-pieces';
 import { shares, type OwnQuestion } from './shares';
+import type { Traced } from './traced';
 
 export interface Material {
   /** What a lesson is about, as it stands in a wording: “Carding and combing”. */
@@ -27,8 +29,8 @@ export interface Material {
   things: string[];
   /** The other words the unit teaches, and how many of them have their turn in a lesson. */
   others: { words: string[]; due: number };
-  /** Words to be traced, the same for all lessons of a unit, so that each comes once before any comes again. */
-  traced: string[];
+  /** What beginners trace in it. */
+  traced: Traced;
   /** Titles of the books on the lesson, in the order of the plan. */
   sources: string[];
   /** A question of the children's own to look up here; null where there is none for the lesson. */
@@ -68,6 +70,24 @@ function wordsIn(text: string, known: ReadonlySet<string>): string[] {
   });
 }
 
+/** Words of a topic that is one thing; what is longer is told, and its words are the things. Own choice. */
+const MOST_WORDS = 3;
+
+/** What of a lesson can be shown: words the unit teaches, and its topics, a short one whole (“flat bread”). */
+function thingsIn(lesson: Lesson, taught: readonly string[], names: ReadonlySet<string>): string[] {
+  const topics = lesson.topics.map((t) => t.title.trim());
+  const nouns = new Set(nounTopics({ title: '', topics: lesson.topics }));
+  const ofTopics = topics.flatMap((topic) => {
+    const words = wordsIn(topic, names);
+    const isOne =
+      nouns.has(topic) && words.length > 1 && words.length <= MOST_WORDS && !/[,;:()&/]/.test(topic);
+    return isOne ? [words.join(' ')] : words;
+  });
+  // A word that is part of a thing is not there once more beside it: “bread” beside “flat bread”.
+  const parts = new Set(ofTopics.filter((t) => t.includes(' ')).flatMap((t) => t.toLowerCase().split(' ')));
+  return [...taught.filter((w) => !parts.has(w.toLowerCase())), ...ofTopics];
+}
+
 /** Names in a text: with a capital within a sentence. */
 const namesIn = (text: string): Set<string> =>
   new Set([...text.matchAll(/(?<=\p{Ll}[,;]? )\p{Lu}\p{Ll}+/gu)].map((m) => m[0]));
@@ -90,7 +110,7 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
   return (lesson, unit) => {
     const known = made.get(lesson.id);
     if (known) return known;
-    const { place, of, walk, learning, question } = share(lesson);
+    const { place, of, walk, learning, traced, question } = share(lesson);
     const own = lesson.passage.trim();
     const passage = own || unit.passage.trim();
     const memory = unit.memoryWork.map((m) => m.text.trim()).filter(Boolean);
@@ -111,10 +131,10 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
       learning,
       // A word the unit teaches belongs to a lesson that names it; the others come in turn, so that none is left out.
       words: [...named, ...wordsIn(about, names)],
-      things: [...named, ...wordsIn(topics.join('\n'), names)],
+      things: thingsIn(lesson, named, names),
       others: { words: unnamed, due },
       beginners: wordsIn(passage, names),
-      traced: `${teaches.join(' ')} ${unit.passage}`.match(/\p{L}+/gu) ?? [],
+      traced,
       sources: [...new Set((uses.get(lesson.id) ?? []).map((u) => bookOf.get(u.pullId)!))],
       question,
       questions: [

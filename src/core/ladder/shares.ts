@@ -1,14 +1,15 @@
 /**
- * What the lessons of a unit share out among them: the text that is gone through, what is learnt by heart, the children’s
- * own questions.
+ * What the lessons of a unit share out among them: the text that is gone through, what is learnt by heart, what is traced,
+ * the children’s own questions.
  */
 import { tellingWords } from '../books/fit';
-import { groupBy } from '../plan/lookup';
+import { byId, groupBy } from '../plan/lookup';
 import type { Lesson, Part } from '../plan/lesson';
 import { onceOf } from '../plan/once';
 import type { Plan } from '../plan/plan';
 import type { Question } from '../plan/unit';
 import { isVerse } from './text-pieces';
+import { tracedIn, type Traced } from './traced';
 
 /** A question of the children's own that is still open; of the lesson itself, or one that no lesson answers. */
 export interface OwnQuestion {
@@ -25,6 +26,8 @@ export interface Share {
   walk: Place;
   /** The place of the lesson among those that learn the same. */
   learning: Place;
+  /** What beginners trace in it. */
+  traced: Traced;
   /** The question to look up in it; null where there is none for it. */
   question: OwnQuestion | null;
 }
@@ -39,6 +42,7 @@ const NONE: Share = {
   of: 0,
   walk: { place: 0, of: 0 },
   learning: { place: 0, of: 0 },
+  traced: { word: null, round: 0 },
   question: null,
 };
 
@@ -65,6 +69,7 @@ export const shares = onceOf<
     plan.units.flatMap((u) => (u.memoryWork.some((m) => m.text.trim()) ? [u.id] : [])),
   );
   const found = new Map<string, Share>();
+  const units = byId(plan.units);
   const lessonsOf = groupBy(
     plan.lessons.filter((l) => !l.leftOut),
     (l) => l.unitId,
@@ -73,6 +78,8 @@ export const shares = onceOf<
     const sharing = lessons.filter((l) => !l.passage.trim());
     const withoutVerse = lessons.filter((l) => !isVerse(l.passage.trim()));
     const asked = askedIn(open.get(unitId) ?? [], lessons, (l) => has(l, 'looking-up'));
+    const unit = units.get(unitId);
+    const traced = unit ? tracedIn(unit, lessons) : [];
     const learn = (lesson: Lesson): readonly Lesson[] => {
       if (memorised.has(unitId)) return lessons;
       return isVerse(lesson.passage.trim()) ? [lesson] : withoutVerse;
@@ -83,6 +90,7 @@ export const shares = onceOf<
         of: lessons.length,
         walk: among(lesson, lesson.passage.trim() ? [lesson] : sharing, 'copying'),
         learning: among(lesson, learn(lesson), 'memory'),
+        traced: traced[place] ?? NONE.traced,
         question: asked.get(lesson.id) ?? null,
       }),
     );

@@ -26,9 +26,11 @@ export const SIGHT_WORDS =
 
 /**
  * How hard a word is, 1 to 5, the rung it suits: short and among the first read; among the first; known to most in
- * grade 4; beyond that; long or of many syllables beyond that.
+ * grade 4; beyond that; long or of many syllables beyond that. What has several words is as hard as the hardest.
  */
 export function hardness(word: string): Rung {
+  const several = word.split(' ');
+  if (several.length > 1) return Math.max(...several.map(hardness)) as Rung;
   const w = word.toLowerCase();
   const known = (list: ReadonlySet<string>): boolean =>
     [w, w.replace(/s$/, ''), w.replace(/es$/, ''), w.replace(/ed$/, ''), w.replace(/ing$/, '')].some((b) =>
@@ -77,21 +79,40 @@ const othersFor = ({ others, place }: Pick<Material, 'others' | 'place'>, rung: 
 const suiting = (words: readonly string[], rung: Rung): string[] =>
   words.filter((w) => hardness(w) <= rung && tellingWords(w).size > 0);
 
-/**
- * A lesson's words for a rung: its own, then of the unit's others those whose turn it is. A beginner gets the easiest of the
- * lesson's own, then easy ones of the unit and of the passage, other ones each lesson while there are others.
- */
+/** How hard a word is at least that older children get, and how many there are though they be easier. Own choice. */
+const AT_LEAST: Partial<Record<Rung, Rung>> = { 4: 3, 5: 3 };
+const FEWEST = 4;
+/** Letters of a word that a beginner spells. Own choice. */
+const SPELT = 6;
+
+/** A lesson’s words for a rung: its own, then of the unit’s others those whose turn it is. */
 function ownWords(from: Listed, rung: Rung, most: number): string[] {
-  const easy = wordsFor(from.words, rung, most);
-  if (rung > 2) return withMore(easy, othersFor(from, rung), Math.min(most, easy.length + from.others.due));
-  const own = rung === 2 && !easy.length ? wordsFor(from.words, 3, from.words.length).slice(-1) : easy;
-  const ofText = wordsFor(from.beginners, rung, from.beginners.length);
-  const more = withMore(suiting(from.others.words, rung), ofText, Infinity);
+  if (rung <= 2) return beginnersWords(from, rung, most);
+  const own = wordsFor(from.words, rung, most);
+  const others = othersFor(from, rung);
+  const isHardEnough = (w: string): boolean => hardness(w) >= (AT_LEAST[rung] ?? 1);
+  const hard = own.filter(isHardEnough);
+  const list = withMore(hard, others.filter(isHardEnough), Math.min(most, hard.length + from.others.due));
+  return withMore(list, [...own, ...others], Math.min(most, FEWEST));
+}
+
+/**
+ * A beginner gets the easiest of the lesson’s own, then easy ones of the unit and of the passage, other ones each lesson while
+ * there are others.
+ */
+function beginnersWords(from: Listed, rung: Rung, most: number): string[] {
+  const easy = (words: readonly string[]): string[] =>
+    wordsFor(words, rung, words.length).filter((w) => w.length <= SPELT);
+  const found = easy(from.words).slice(0, most);
+  const own = rung === 2 && !found.length ? wordsFor(from.words, 3, from.words.length).slice(-1) : found;
+  const more = withMore(suiting(from.others.words, rung), easy(from.beginners), Infinity);
   return withMore(own, inTurn(more, from.place * (most - 1)), most);
 }
 
 /** How hard the word of a thing may be that is pointed at, drawn or copied: harder than those a child spells. */
 const NAMED_UP_TO: Partial<Record<Rung, Rung>> = { 1: 4, 2: 3 };
+/** What has no picture of its own: “rotation”, “latitude”. Common practice, no source. */
+const ABSTRACT = /(?:[ts]ion|ity|ness|ism|[at]ude|[ae]nce)$/i;
 
 /** What is shown of a lesson to who does not read yet: its own things, then others the unit teaches, in turn. */
 export const thingsFor = (
@@ -99,16 +120,24 @@ export const thingsFor = (
   rung: Rung,
   most: number,
 ): string[] => {
-  const hardest = NAMED_UP_TO[rung] ?? rung;
-  return withMore(wordsFor(from.things, hardest, most), othersFor(from, hardest), most);
+  return withMore(ownThings(from, rung, most), othersFor(from, NAMED_UP_TO[rung] ?? rung), most);
 };
 
 /**
  * The lesson's own things that flaps and labels are for; fewer where it has fewer, as a word of another lesson says nothing
  * of this one.
  */
-export const ownThings = ({ things }: Pick<Material, 'things'>, rung: Rung, most: number): string[] =>
-  wordsFor(things, NAMED_UP_TO[rung] ?? rung, most);
+export function ownThings({ things }: Pick<Material, 'things'>, rung: Rung, most: number): string[] {
+  const named = wordsFor(things, NAMED_UP_TO[rung] ?? rung, most);
+  // Of what is only looked at the name may be as hard as it likes, as long as there is a picture of it.
+  return rung === 1
+    ? withMore(
+        named,
+        wordsFor(things, 5, Infinity).filter((w) => !ABSTRACT.test(w)),
+        most,
+      )
+    : named;
+}
 
 /** Sight words beside a beginner's list: other ones in each lesson of a unit, until they have all been there. */
 function sightWords(place: number, n: number): string[] {
