@@ -1,6 +1,6 @@
 /** What happened: done, or not. */
 import { blankMark } from '../plan/blank';
-import { ladderOf } from '../ladder/assign';
+import { ladderOf } from '../ladder/ladder-of';
 import { byId, childrenOf, doneParts, homes, lessonsOf } from '../plan/lookup';
 import type { IsoDate } from '../plan/measures';
 import type { Part } from '../plan/lesson';

@@ -3,7 +3,7 @@ import { aLesson, aPart, aPlan, aUnit } from '../../../tests/sample-plan';
 import { redraw } from '../layout/redraw';
 import { blankChild } from '../plan/blank';
 import type { PartKind } from '../plan/lesson';
-import { ladderOf, type Piece } from './assign';
+import { ladderOf, type Piece } from './ladder-of';
 import { paperFor, type Paper } from './paper';
 
 const POEM =

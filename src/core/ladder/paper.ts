@@ -1,7 +1,7 @@
 /** The paper a piece of work takes: what is on the page for one child. Work that is said or done takes none. */
 import type { Assignment } from '../plan/plan';
 import { SHARED_KINDS } from '../plan/words';
-import type { Ladder, Piece } from './assign';
+import type { Ladder, Piece } from './ladder-of';
 import { copyText } from './copying';
 import { lettersOfSentences, linesFor, type Writer } from './handwriting';
 import type { WorkKind } from './kinds';

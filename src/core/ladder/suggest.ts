@@ -9,7 +9,7 @@ import { assignmentKey, byId, homes } from '../plan/lookup';
 import type { IsoDate, Rung, Skill } from '../plan/measures';
 import type { Mark, Plan } from '../plan/plan';
 import { SKILLS } from '../plan/words';
-import { ladderOf } from './assign';
+import { ladderOf } from './ladder-of';
 import { isLadderKind } from './kinds';
 import { rungOf } from '../plan/rungs';
 

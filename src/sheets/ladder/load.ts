@@ -1,7 +1,8 @@
 import { doneEarly } from '@/core/dayplan/done-early';
 import { promptsFor, type Prompt } from '@/core/ladder/prompts';
 import { elderFor } from '@/core/ladder/elder';
-import { assignments, ladderOf, type Piece, workers } from '@/core/ladder/assign';
+import { assignments } from '@/core/ladder/assign';
+import { ladderOf, type Piece, workers } from '@/core/ladder/ladder-of';
 
 import { writerOf } from '@/core/ladder/handwriting';
 import { ownRate } from '@/core/books/reading';

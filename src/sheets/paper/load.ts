@@ -1,4 +1,4 @@
-import { ladderOf } from '@/core/ladder/assign';
+import { ladderOf } from '@/core/ladder/ladder-of';
 import { checklistFor, type Checklist } from '@/core/ladder/checklist';
 import { handOf, type HandModel } from '@/core/ladder/hand-models';
 import { inkOf, onSheets, type OnSheet } from '@/core/ladder/sheets';
