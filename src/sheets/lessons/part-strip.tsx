@@ -17,7 +17,7 @@ export function PartStrip({ parts, longest }: { parts: PartView[]; longest: numb
             title={`${p.title}, ${p.takes} min`}
             style={{ borderColor: p.trouble ? colour.red : undefined }}
           >
-            <i>{SHORT[p.kind] ?? p.title}</i>
+            <Called $long={calledOn(p).length > WHOLE}>{calledOn(p)}</Called>
           </Slot>
           {p.waitAfterHours ? (
             <Wait>
@@ -39,6 +39,10 @@ export function PartStrip({ parts, longest }: { parts: PartView[]; longest: numb
     </Strip>
   );
 }
+
+const calledOn = (p: PartView): string => SHORT[p.kind] ?? p.title;
+/** Letters that stand whole in a room in which a longer word would be cut to nothing that can be read. */
+const WHOLE = 4;
 
 const SHORT: Partial<Record<PartView['kind'], string>> = {
   'read-aloud': 'read',
@@ -70,16 +74,13 @@ const Slot = styled(Room).attrs({ as: 'span' })`
   overflow: hidden;
   margin-right: 2px;
   container-type: inline-size;
-  i {
-    font-style: normal;
-    display: block;
-    overflow: hidden;
-    text-overflow: ellipsis;
-  }
-  @container (max-width: 24px) {
-    i {
-      display: none;
-    }
+`;
+const Called = styled.span<{ $long: boolean }>`
+  display: block;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  @container (max-width: ${(p) => (p.$long ? 38 : 24)}px) {
+    display: none;
   }
 `;
 const Wait = styled.span`
