@@ -34,21 +34,17 @@ export function tracedIn(
   const telling = (text: string): string[] =>
     tracedWords(wordsOf(text)).filter((w) => tellingWords(w).size > 0);
   const general = `${unit.vocabulary.map((v) => v.word).join(' ')} ${unit.passage}`;
-  const others = telling(general).length ? telling(general) : tracedWords(wordsOf(general));
+  const tellingOthers = telling(general);
+  const others = tellingOthers.length ? tellingOthers : tracedWords(wordsOf(general));
   const times = new Map<string | null, number>();
-  let fresh = new Set(others);
+  const timesOf = (word: string | null): number => times.get(word) ?? 0;
+  const leastOf = ([first, ...rest]: readonly string[]): string | undefined =>
+    rest.reduce((least, w) => (timesOf(w) < timesOf(least) ? w : least), first);
   return lessons.map(({ title, topics, passage }, i) => {
     const own = telling([title, ...topics.map((t) => t.title), passage].join(' '));
-    if (!fresh.size) fresh = new Set(others);
-    const word = i
-      ? (own.find((w) => !times.has(w)) ??
-        [...fresh].find((w) => !times.has(w)) ??
-        own[0] ??
-        [...fresh][0] ??
-        null)
-      : null;
-    if (word !== null) fresh.delete(word);
-    const round = times.get(word) ?? 0;
+    const fresh = [...own, ...others].find((w) => !timesOf(w));
+    const word = i ? (fresh ?? leastOf(own) ?? leastOf(others) ?? null) : null;
+    const round = timesOf(word);
     times.set(word, round + 1);
     return { word, round };
   });
