@@ -111,13 +111,17 @@ describe('the words of a lesson', () => {
   const unit = aUnit({ vocabulary, passage: '' });
   const lesson = aLesson('l1', {
     title: 'Bread in other lands',
-    topics: ['Flat bread', 'How dough rises', 'Proportion', 'Salt'].map((title) => ({ title, page: null })),
+    topics: ['Flat bread', 'How dough rises', 'Proportion', 'Salt', 'Lower Reed'].map((title) => ({
+      title,
+      page: null,
+    })),
   });
   const material = materialOf({ ...aPlan(0, {}, () => []), units: [unit], lessons: [lesson] })(lesson, unit);
   it('a short topic is one thing, and its words are not there beside it', () => {
     expect(material.things).toContain('flat bread');
     expect(material.things).not.toContain('bread');
     expect(material.things).not.toContain('how dough rises');
+    expect(material.things).toContain('Lower Reed');
   });
   it('what is only looked at may have a hard name, but needs a picture', () => {
     const things = ['sundial', 'proportion'];

@@ -81,7 +81,9 @@ function thingsIn(lesson: Lesson, taught: readonly string[], names: ReadonlySet<
     const words = wordsIn(topic, names);
     const isOne =
       nouns.has(topic) && words.length > 1 && words.length <= MOST_WORDS && !/[,;:()&/]/.test(topic);
-    return isOne ? [words.join(' ')] : words;
+    if (!isOne) return words;
+    // “Flat bread” is flat bread; “New York”, or what is titled so, stays as it is.
+    return [topic.split(/\s+/).every((w) => /^\p{Lu}/u.test(w)) ? topic : words.join(' ')];
   });
   // A word that is part of a thing is not there once more beside it: “bread” beside “flat bread”.
   const parts = new Set(ofTopics.filter((t) => t.includes(' ')).flatMap((t) => t.toLowerCase().split(' ')));
