@@ -79,7 +79,7 @@ const othersFor = ({ others, place }: Pick<Material, 'others' | 'place'>, rung: 
 const suiting = (words: readonly string[], rung: Rung): string[] =>
   words.filter((w) => hardness(w) <= rung && tellingWords(w).size > 0);
 
-/** How hard a word is at least that older children get, and how many there are though they be easier. Own choice. */
+/** How hard a word is at least that older children get, and how many they get though some be easier. Own choice. */
 const AT_LEAST: Partial<Record<Rung, Rung>> = { 4: 3, 5: 3 };
 const FEWEST = 4;
 /** Letters of a word that a beginner spells. Own choice. */
