@@ -13,13 +13,14 @@ import {
 import { createServer } from 'node:net';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { nextStart } from './next-start.mjs';
 
 export const root = fileURLToPath(new URL('..', import.meta.url));
 export const say = (text) => process.stdout.write(`${text}\n`);
 export const quietEnv = { ...process.env, NEXT_TELEMETRY_DISABLED: '1' };
 export const bin = (...path) => join(root, 'node_modules', ...path);
 export const next = bin('next', 'dist', 'bin', 'next');
+/** Arguments for Node with which the built app is started, by the commands, the browser tests and the benchmarks alike. */
+export const nextStart = (host, port) => [next, 'start', '-H', host, '-p', String(port)];
 
 /**
  * Runs a program to its end, its output shown, and kept in the file `log` names; gives its exit code. While it is

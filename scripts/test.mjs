@@ -1,7 +1,17 @@
 /** `npm test`: installs what is missing, then types, lint, unit, checks and browser; every part runs, and the last line counts. */
 import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { bin, ensureBuilt, ensureChromium, ensurePackages, quietEnv, root, run, say } from './steps.mjs';
+import {
+  bin,
+  ensureBuilt,
+  ensureChromium,
+  ensurePackages,
+  next,
+  quietEnv,
+  root,
+  run,
+  say,
+} from './steps.mjs';
 
 const results = join(root, 'test-results');
 rmSync(results, { recursive: true, force: true });
@@ -48,9 +58,7 @@ await ensurePackages();
 
 say('Types, form and lint');
 const [types, form, lint] = await Promise.all([
-  node('Types', bin('next', 'dist', 'bin', 'next'), 'typegen').then(() =>
-    node('Types', bin('typescript', 'bin', 'tsc'), '--noEmit'),
-  ),
+  node('Types', next, 'typegen').then(() => node('Types', bin('typescript', 'bin', 'tsc'), '--noEmit')),
   node('Form', bin('prettier', 'bin', 'prettier.cjs'), '--check', '--log-level=warn', '.'),
   node('Lint', bin('eslint', 'bin', 'eslint.js'), '.'),
 ]);

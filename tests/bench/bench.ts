@@ -36,7 +36,7 @@ import { layOutTable } from './lay-out';
 import { paintTable } from './paint';
 import { workTable } from './work';
 import { yearsTable } from './years';
-import { nextStart } from '../../scripts/next-start.mjs';
+import { nextStart } from '../../scripts/steps.mjs';
 
 if (process.argv[2] === 'cautions') {
   cautionsTable();

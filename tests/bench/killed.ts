@@ -10,7 +10,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { standing } from '@/core/plan/happened';
-import { nextStart } from '../../scripts/next-start.mjs';
+import { nextStart } from '../../scripts/steps.mjs';
 
 const DAY = '2026-10-28';
 const CHILDREN = ['demo-0001', 'demo-0002', 'demo-0003'];

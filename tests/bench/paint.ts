@@ -11,7 +11,7 @@ import { join } from 'node:path';
 import type { Page } from '@playwright/test';
 import { writeHausplanJson } from '@/core/formats/hausplan-json';
 import { afterYears } from './years';
-import { nextStart } from '../../scripts/next-start.mjs';
+import { nextStart } from '../../scripts/steps.mjs';
 
 /** Presses of each kind. */
 const PRESSES = 6;

@@ -21,7 +21,7 @@ import { importText } from '@/data/import';
 import { addDays } from '@/core/calendar/dates';
 import { open } from '@/data/open';
 import { generatedPlan } from './generated';
-import { nextStart } from '../../scripts/next-start.mjs';
+import { nextStart } from '../../scripts/steps.mjs';
 
 const TODAY = '2026-08-31';
 const SHEETS = [

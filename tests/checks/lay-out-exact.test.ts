@@ -49,6 +49,29 @@ describe('a lay-out beside the best there is', () => {
   });
 });
 
+/**
+ * Instances in which more would be left out at once if lessons were not pulled together, with the parts that several searches of a
+ * second at the best leave out.
+ */
+const LEFT_OUT = [
+  [46, 4],
+  [163, 4],
+  [219, 2],
+  [424, 1],
+  [470, 0],
+  [514, 2],
+  [715, 1],
+  [727, 2],
+  [776, 2],
+];
+
+describe('where a part lacks a place because others stand apart', () => {
+  it.each(LEFT_OUT)('instance %i leaves out no more than %i at once', (seed, left) => {
+    const { input } = instance(seed);
+    expect(scoreOf(input, layOut(input, AT_ONCE)).out).toBeLessThanOrEqual(left);
+  });
+});
+
 describe('a lay-out made better by the solver', () => {
   it.each(SEEDS)('is the best there is where it is asked for the whole: instance %i', async (seed) => {
     const { input } = instance(seed);

@@ -10,7 +10,7 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { familyOf } from './families';
-import { nextStart } from '../../scripts/next-start.mjs';
+import { nextStart } from '../../scripts/steps.mjs';
 
 export { atRevision, enter, revision, tabTo, type, typeDate } from './hands';
 export { expect };

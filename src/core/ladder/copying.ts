@@ -46,7 +46,7 @@ export function piecesFor(passage: string, rung: Rung): string[] {
   const verse = isVerse(passage);
   switch (rung) {
     case 1:
-      return tracedWords(passage.match(/\p{L}+/gu) ?? []);
+      return tracedWords(passage);
     case 2:
       return phrasesIn(passage);
     case 3: {

@@ -43,8 +43,11 @@ export const hasAThen = (topic: string): boolean => HAS_A_THEN.test(topic);
 const NO_NOUN =
   /^(?:how|why|what|where|when|who|which|whose|is|are|was|were|do|does|did|can|could|should|would|make|draw|write|read|look|learn|let|tell|say|find|count|compare|explain|name|meet|visit|try|begin|start|review|introduc\w+|lesson|week|day|unit|part|chapter)(?!\p{L})/iu;
 
-/** The topics of a lesson that are things: `the parts of a fleece`, not `How wool is spun`. */
+/** Whether a topic is a thing: `the parts of a fleece`, not `How wool is spun`. */
+export const isNoun = (topic: string): boolean => !NO_NOUN.test(topic) && !/[?!]$/.test(topic);
+
+/** The topics of a lesson that are things. */
 export function nounTopics({ title, topics }: Pick<Lesson, 'title' | 'topics'>): string[] {
   const all = [...topics.map((t) => t.title), title].map((t) => t.trim()).filter(Boolean);
-  return [...new Set(all.filter((t) => !NO_NOUN.test(t) && !/[?!]$/.test(t)))];
+  return [...new Set(all.filter(isNoun))];
 }

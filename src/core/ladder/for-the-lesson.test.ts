@@ -111,7 +111,7 @@ describe('the words of a lesson', () => {
   const unit = aUnit({ vocabulary, passage: '' });
   const lesson = aLesson('l1', {
     title: 'Bread in other lands',
-    topics: ['Flat bread', 'How dough rises', 'Proportion', 'Salt', 'Lower Reed'].map((title) => ({
+    topics: ['Flat bread', 'How dough rises', 'Proportion', 'Salt', 'Lower Reed', 'Africa'].map((title) => ({
       title,
       page: null,
     })),
@@ -122,6 +122,7 @@ describe('the words of a lesson', () => {
     expect(material.things).not.toContain('bread');
     expect(material.things).not.toContain('how dough rises');
     expect(material.things).toContain('Lower Reed');
+    expect(material.things).toContain('Africa');
   });
   it('what is only looked at may have a hard name, but needs a picture', () => {
     const things = ['sundial', 'proportion'];
@@ -142,6 +143,16 @@ describe('the words of a lesson', () => {
       expect(listed(['night', 'rotation', 'sundial', 'star'], 5)).not.toContain(easy);
       expect(listed([easy], 3)).toContain(easy);
     }
+  });
+  it('are filled up from the passage where the lesson and its unit have too few that suit', () => {
+    const from = aMaterial({
+      words: ['penguin'],
+      beginners: ['robin', 'stayed', 'stone', 'alone'],
+      others: { words: ['crop'], due: 2 },
+    });
+    const { list } = listFor(from, 3, writer('2019-04'));
+    expect(list).toContain('crop');
+    expect(list).toHaveLength(4);
   });
   it('for a beginner are of six letters at most', () => {
     const from = aMaterial({

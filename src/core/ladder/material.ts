@@ -3,7 +3,7 @@ import { booksById, byId, groupBy } from '../plan/lookup';
 import type { Lesson, RecallPrompt } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
-import { nounTopics } from './doable';
+import { namesIn, thingsIn, wordsIn } from './lesson-words';
 import { easiestFirst } from './objectives';
 import { isVerse } from './text-pieces';
 import { shares, type OwnQuestion } from './shares';
@@ -61,39 +61,6 @@ const ownText = (lesson: Lesson): string =>
 export const isNamedIn = (lesson: Lesson, word: string): boolean =>
   ownText(lesson).toLowerCase().includes(word.toLowerCase());
 
-/** Words of a text, names with their capital, others without the one a line begins with. */
-function wordsIn(text: string, known: ReadonlySet<string>): string[] {
-  return text.split('\n').flatMap((line) => {
-    const words = (line.match(/\p{L}[\p{L}’'-]*/gu) ?? []).map((w) => w.replace(/[’']s$/u, ''));
-    const titled = words.length > 1 && words.every((w) => /^\p{Lu}/u.test(w) || w.length < 4);
-    return words.map((w, i) => (known.has(w) || (i > 0 && !titled) ? w : w.toLowerCase()));
-  });
-}
-
-/** Words of a topic that is one thing; what is longer is told, and its words are the things. Own choice. */
-const MOST_WORDS = 3;
-
-/** What of a lesson can be shown: words the unit teaches, and its topics, a short one whole (“flat bread”). */
-function thingsIn(lesson: Lesson, taught: readonly string[], names: ReadonlySet<string>): string[] {
-  const topics = lesson.topics.map((t) => t.title.trim());
-  const nouns = new Set(nounTopics({ title: '', topics: lesson.topics }));
-  const ofTopics = topics.flatMap((topic) => {
-    const words = wordsIn(topic, names);
-    const isOne =
-      nouns.has(topic) && words.length > 1 && words.length <= MOST_WORDS && !/[,;:()&/]/.test(topic);
-    if (!isOne) return words;
-    // “Flat bread” is flat bread; “New York”, or what is titled so, stays as it is.
-    return [topic.split(/\s+/).every((w) => /^\p{Lu}/u.test(w)) ? topic : words.join(' ')];
-  });
-  // A word that is part of a thing is not there once more beside it: “bread” beside “flat bread”.
-  const parts = new Set(ofTopics.filter((t) => t.includes(' ')).flatMap((t) => t.toLowerCase().split(' ')));
-  return [...taught.filter((w) => !parts.has(w.toLowerCase())), ...ofTopics];
-}
-
-/** Names in a text: with a capital within a sentence. */
-const namesIn = (text: string): Set<string> =>
-  new Set([...text.matchAll(/(?<=\p{Ll}[,;]? )\p{Lu}\p{Ll}+/gu)].map((m) => m[0]));
-
 const meaningOf = (word: string, meaning: string): Omit<RecallPrompt, 'id'> => ({
   easy: `What is meant by “${word}”?`,
   hard: `Use “${word}” in a sentence that shows what it means.`,
@@ -133,7 +100,7 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
       learning,
       // A word the unit teaches belongs to a lesson that names it; the others come in turn, so that none is left out.
       words: [...named, ...wordsIn(about, names)],
-      things: thingsIn(lesson, named, names),
+      things: thingsIn(topics, named, names),
       others: { words: unnamed, due },
       beginners: wordsIn(passage, names),
       traced,

@@ -13,12 +13,12 @@ export interface Traced {
   round: number;
 }
 
-/** Words short enough to be traced, each once, the small ones last. */
-export function tracedWords(words: readonly string[]): string[] {
-  const short = [...new Set(words.map((w) => w.toLowerCase()))].filter(
-    (w) => w.length <= TRACED && w.length > 1,
-  );
-  const says = (w: string): boolean => tellingWords(w).size > 0;
+const says = (word: string): boolean => tellingWords(word).size > 0;
+
+/** Words of a text short enough to be traced, each once, the small ones last. */
+export function tracedWords(text: string): string[] {
+  const words = new Set(text.toLowerCase().match(/\p{L}+/gu));
+  const short = [...words].filter((w) => w.length <= TRACED && w.length > 1);
   return [...short.filter(says), ...short.filter((w) => !says(w))];
 }
 
@@ -31,17 +31,14 @@ export function tracedIn(
   unit: Pick<Unit, 'vocabulary' | 'passage'>,
   lessons: readonly Pick<Lesson, 'title' | 'topics' | 'passage'>[],
 ): Traced[] {
-  const telling = (text: string): string[] =>
-    tracedWords(wordsOf(text)).filter((w) => tellingWords(w).size > 0);
-  const general = `${unit.vocabulary.map((v) => v.word).join(' ')} ${unit.passage}`;
-  const tellingOthers = telling(general);
-  const others = tellingOthers.length ? tellingOthers : tracedWords(wordsOf(general));
+  const all = tracedWords([...unit.vocabulary.map((v) => v.word), unit.passage].join(' '));
+  const others = all.some(says) ? all.filter(says) : all;
   const times = new Map<string | null, number>();
   const timesOf = (word: string | null): number => times.get(word) ?? 0;
   const leastOf = ([first, ...rest]: readonly string[]): string | undefined =>
     rest.reduce((least, w) => (timesOf(w) < timesOf(least) ? w : least), first);
   return lessons.map(({ title, topics, passage }, i) => {
-    const own = telling([title, ...topics.map((t) => t.title), passage].join(' '));
+    const own = tracedWords([title, ...topics.map((t) => t.title), passage].join(' ')).filter(says);
     const fresh = [...own, ...others].find((w) => !timesOf(w));
     const word = i ? (fresh ?? leastOf(own) ?? leastOf(others) ?? null) : null;
     const round = timesOf(word);
@@ -49,5 +46,3 @@ export function tracedIn(
     return { word, round };
   });
 }
-
-const wordsOf = (text: string): string[] => text.match(/\p{L}+/gu) ?? [];

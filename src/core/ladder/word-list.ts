@@ -79,21 +79,25 @@ const othersFor = ({ others, place }: Pick<Material, 'others' | 'place'>, rung: 
 const suiting = (words: readonly string[], rung: Rung): string[] =>
   words.filter((w) => hardness(w) <= rung && tellingWords(w).size > 0);
 
-/** How hard a word is at least that older children get, and how many they get though some be easier. Own choice. */
-const AT_LEAST: Partial<Record<Rung, Rung>> = { 4: 3, 5: 3 };
+/** From which rung on words are at least so hard; and how many there are, though some be easier. Own choice. */
+const HARD = { fromRung: 4, atLeast: 3 };
 const FEWEST = 4;
 /** Letters of a word that a beginner spells. Own choice. */
 const SPELT = 6;
 
-/** A lesson’s words for a rung: its own, then of the unit’s others those whose turn it is. */
+/**
+ * A lesson’s words for a rung: its own, then of the unit’s others those whose turn it is; where that is too few, easier ones and
+ * those of the passage.
+ */
 function ownWords(from: Listed, rung: Rung, most: number): string[] {
   if (rung <= 2) return beginnersWords(from, rung, most);
   const own = wordsFor(from.words, rung, most);
   const others = othersFor(from, rung);
-  const isHardEnough = (w: string): boolean => hardness(w) >= (AT_LEAST[rung] ?? 1);
+  const isHardEnough = (w: string): boolean => rung < HARD.fromRung || hardness(w) >= HARD.atLeast;
   const hard = own.filter(isHardEnough);
   const list = withMore(hard, others.filter(isHardEnough), Math.min(most, hard.length + from.others.due));
-  return withMore(list, [...own, ...others], Math.min(most, FEWEST));
+  const ofText = inTurn(wordsFor(from.beginners, rung, from.beginners.length), from.place * FEWEST);
+  return withMore(list, [...own, ...others, ...ofText], Math.min(most, FEWEST));
 }
 
 /**

@@ -12,6 +12,9 @@ import type { Slot } from './slots';
 export type Leaning = 'cheap' | 'early' | 'late';
 const LEAN = { 'as it is': 0, cheap: 0, early: 1, late: -1 } as const;
 
+/** What a day earlier or later counts beside the score, so that a lesson leans that way. Own choice. */
+const LEANS = [8, 40, 120, 250, 600] as const;
+
 export interface How {
   leaning: Leaning | 'as it is';
   /** Whether a week may not have more lessons than the pace. */
@@ -64,7 +67,7 @@ export class Placer {
     if (!first) return;
     const isPaced = unit.lessonsPerWeek !== null || unit.wishedEnd !== null;
     const due = this.scale.ideal.get(unit.id)![index];
-    const lean = LEAN[leaning] * (isPulled ? 600 : this.chance.pick([8, 40, 120, 250, 600]));
+    const lean = LEAN[leaning] * (isPulled ? Math.max(...LEANS) : this.chance.pick(LEANS));
     const insertion = new Insertion(this.schedule, this.input, this.scale, {
       unit,
       index,

@@ -11,6 +11,7 @@ import type { WeeksView } from './load';
 
 export function WeekGrid({ view }: { view: WeeksView }) {
   const { days, children } = view;
+  const isToGetReady = days.some((d) => d.ready.length);
   return (
     <Scroll>
       <Grid style={{ gridTemplateColumns: `92px repeat(${Math.max(days.length, 1)}, minmax(140px, 1fr))` }}>
@@ -24,12 +25,11 @@ export function WeekGrid({ view }: { view: WeeksView }) {
             <span>
               {d.closed ? 'a day off' : null}
               {!d.closed && d.leadMinutes ? <>you {lengthText(d.leadMinutes)}</> : null}
-              {!d.closed && !d.leadMinutes ? '' : null}
             </span>
           </Day>
         ))}
-        {days.some((d) => d.ready.length) ? <Label>Get ready</Label> : null}
-        {days.some((d) => d.ready.length)
+        {isToGetReady ? <Label>Get ready</Label> : null}
+        {isToGetReady
           ? days.map((d) => (
               <Ready key={`ready ${d.date}`}>
                 {d.ready.map((r, i) => (

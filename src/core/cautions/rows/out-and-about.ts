@@ -26,6 +26,12 @@ const GATHERED = anyOf(`
 /** Kinds in which a creature that is named is there. */
 const SEEN_THERE: readonly PartKind[] = ['observation', 'trip', 'walk'];
 
+/** The sun itself: neither its setting nor a flower or a dial. */
+const THE_SUN = 'sun(?! ?(?:set|rise|flower|dial))s?';
+/** What is on a wall without anybody being on it. */
+const SHOWN = anyOf('hang hung picture poster map chart paper write pin tape show slides? film');
+const HUNG_THERE = `${SHOWN} (?:\\p{L}+ ){0,3}on the wall`;
+
 /** What is of a bicycle and none. */
 const OF_A_WHEEL = anyOf('pumps? wheels? chains? tubes? tyres? tires? bells? parts?');
 
@@ -135,7 +141,7 @@ export const OUT_AND_ABOUT: readonly CautionRow[] = [
       'Never look at the sun, not through glass, film or cloud and least of all through a lens: show it on card. A lens in sunlight sets things on fire.',
     defers: 'Eclipses: viewers that meet ISO 12312-2, and an eye doctor if anyone has looked.',
     words: words(
-      '(?:look|watch|gaz|observ|star)\\w* (?:\\p{L}+ )?(?:at |into |toward |towards )?the (?:midday )?sun(?! ?(?:set|rise|flower|dial))s?',
+      `(?:look|watch|gaz|observ|star)\\w* (?:\\p{L}+ )?(?:(?:at|into|towards?) )?the (?:midday )?${THE_SUN}`,
       '(?:solar )?eclipses?',
       'sun ?spots?',
       '(?:burn|light|set)\\w* .{0,30}(?:lens|magnifying glass|burning glass)',
@@ -168,7 +174,7 @@ export const OUT_AND_ABOUT: readonly CautionRow[] = [
       'toboggan\\w*',
       'cliffs?',
       '(?:from|off|out of) (?:the|an?) (?:\\p{L}+ )?(?:roof|wall|balcony|stairs|window|loft)',
-      'on the (?:roof|wall|balcony)(?! (?:of|map|chart)(?!\\p{L})| +…)(?<!(?:hang|hung|picture|poster|map|chart|paper|write|pin|tape|show|slides?|film) (?:\\p{L}+ ){0,3}on the wall)',
+      `on the (?:roof|wall|balcony)(?! (?:of|map|chart)(?!\\p{L})| +…)(?<!${HUNG_THERE})`,
     ),
     reads: 'scene',
   },

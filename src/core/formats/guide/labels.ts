@@ -61,7 +61,7 @@ const LABELS: readonly [GuideBecomes, RegExp][] = [
   ['part', new RegExp(`^${anyOf(DOING)}$`, 'i')],
   ['part', SUBJECT],
 ];
-const labels = (label: string): GuideBecomes | undefined =>
+const becomesOf = (label: string): GuideBecomes | undefined =>
   LABELS.find(([, words]) => words.test(label))?.[0];
 export const LABELLED = /^(?<label>[\p{L}’' -]{2,24}):\s*(?<rest>.*)$/u;
 
@@ -77,14 +77,14 @@ const NUMBERED_LABEL = new RegExp(
 /** “Activity 2 (ages 9 and up): measure” as “Activity: measure (ages 9 and up)”. */
 export const unnumbered = (body: string): string =>
   body.replace(NUMBERED_LABEL, (whole, label: string, aside: string | undefined, rest: string) =>
-    labels(label) ? `${label}: ${rest}${aside ? ` ${aside}` : ''}` : whole,
+    becomesOf(label) ? `${label}: ${rest}${aside ? ` ${aside}` : ''}` : whole,
   );
 
 /** “Science - Float and sink” as “Science: Float and sink”. */
 export const undashed = (body: string): string =>
   body.replace(
     /^(?<label>\p{L}[\p{L}’' ]{1,23}?)\s{1,3}[-–—]\s{1,3}(?<rest>\S.*)$/u,
-    (whole, label: string, rest: string) => (labels(label) ? `${label}: ${rest}` : whole),
+    (whole, label: string, rest: string) => (becomesOf(label) ? `${label}: ${rest}` : whole),
   );
 
 /** A label, with or without a colon where it stands alone, and what stands behind it. */
@@ -92,7 +92,7 @@ export function labelOf(body: string): { becomes: GuideBecomes; label: string; r
   const plain = body.replace(/^#{1,6}\s+/u, '').replace(/^\*\*(.+?)\*\*/u, '$1');
   const labelled = LABELLED.exec(plain);
   const label = labelled?.groups!.label.trim() ?? (plain.length <= 30 ? plain.trim() : '');
-  const becomes = labels(label);
+  const becomes = becomesOf(label);
   if (!becomes) return undefined;
   // “Read” or “Do” alone in a sentence's place is no label, unless it stands as a heading does.
   if (!labelled && !/^#|^\*\*/u.test(body) && plain !== plain.toUpperCase()) return undefined;
