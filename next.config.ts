@@ -5,6 +5,8 @@ const config: NextConfig = {
   compiler: { styledComponents: true },
   poweredByHeader: false,
   agentRules: false,
+  // It reads files that lie beside it.
+  serverExternalPackages: ['dictionary-en'],
   experimental: {
     // What a family of ten years exports can be brought in again (sheets/frame/file-size.ts); the defaults cut it off at 1 and 10 MB.
     serverActions: { bodySizeLimit: '220mb' },

@@ -114,6 +114,7 @@ export async function ensureBuilt() {
       '--format=esm',
       '--external:better-sqlite3',
       '--external:highs',
+      '--external:dictionary-en',
       `--outfile=dist/${out}`,
       '--log-level=warning',
     ]);

@@ -8,6 +8,7 @@ export function aMaterial(over: Partial<Material> = {}): Material {
   const passage = over.passage ?? POEM;
   return {
     topic: 'Shearing day',
+    nature: 'a doing',
     place: 0,
     passage,
     walk: { place: 0, of: 1 },
@@ -16,6 +17,7 @@ export function aMaterial(over: Partial<Material> = {}): Material {
     words: ['shears', 'fleece', 'shearing', 'wool'],
     beginners: passage.match(/\p{L}+/gu) ?? [],
     traced: { word: null, round: 0 },
+    names: [],
     things: ['shears', 'fleece', 'wool'],
     others: { words: ['mordant', 'whorl', 'vat', 'carding'], due: 2 },
     sources: [],

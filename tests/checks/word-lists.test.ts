@@ -2,7 +2,8 @@
 import { daleChall } from 'dale-chall';
 import { spache } from 'spache';
 import { describe, expect, it } from 'vitest';
-import { hardness, SIGHT_WORDS } from '@/core/ladder/word-list';
+import { hardness } from '@/core/ladder/hardness';
+import { SIGHT_WORDS } from '@/core/ladder/word-list';
 
 describe('the lists', () => {
   it('of Dale and Chall (1995) has about three thousand words, of Spache (revised 1974) about a thousand (from memory)', () => {

@@ -2,13 +2,8 @@
 import { lengthText, longDate, shortDate } from '../calendar/dates';
 import { count } from '../plan/called';
 import { MET } from '../plan/words';
-import {
-  shownInWords,
-  type Checked,
-  type ChildsRecord,
-  type Portfolio,
-  type UnitsPage,
-} from '../record/portfolio';
+import type { Checked, ChildsRecord, Portfolio, UnitsPage } from '../record/portfolio';
+import { shownInWords } from '../record/shown-in-words';
 
 /** What would be read as markup stands as it was typed: a line stays one line. */
 export const plain = (text: string): string =>

@@ -3,6 +3,7 @@
  * what none of them knows is drawn, told, sorted and guessed at, as any topic can be. Common practice, no source.
  */
 import type { Lesson } from '../plan/lesson';
+import { withoutCount } from './about';
 
 const any = (words: string): RegExp =>
   new RegExp(`(?<!\\p{L})(?:${words.trim().split(/\s+/).join('|')})(?:s|es)?(?!\\p{L})`, 'iu');
@@ -48,6 +49,6 @@ export const isNoun = (topic: string): boolean => !NO_NOUN.test(topic) && !/[?!]
 
 /** The topics of a lesson that are things. */
 export function nounTopics({ title, topics }: Pick<Lesson, 'title' | 'topics'>): string[] {
-  const all = [...topics.map((t) => t.title), title].map((t) => t.trim()).filter(Boolean);
+  const all = [...topics.map((t) => t.title), withoutCount(title)].map((t) => t.trim()).filter(Boolean);
   return [...new Set(all.filter(isNoun))];
 }

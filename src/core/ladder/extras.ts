@@ -4,6 +4,7 @@
  */
 import { blankDoing } from '../plan/blank';
 import { likeness } from '../pacing/grouping';
+import { aboutOf } from './about';
 import { canBeCooked, canBeFound, canBeModelled, nounTopics } from './doable';
 import type { Lesson, Outline } from '../plan/lesson';
 import type { Taste } from '../plan/unit';
@@ -90,26 +91,29 @@ const BEARS: Readonly<Record<string, (topic: string) => boolean>> = {
 function topicFor(extra: Outline, lesson: Pick<Lesson, 'title' | 'topics'>): string | undefined {
   const things = nounTopics(lesson);
   const bears = BEARS[extra.id];
-  return bears ? things.find(bears) : (things[0] ?? lesson.title);
+  return bears ? things.find(bears) : (things[0] ?? aboutOf(lesson));
 }
 
 /** A topic within a sentence: without the capital it begins with, where it is no name. */
-const lowered = (topic: string): string =>
-  /^\p{Lu}\p{Ll}* \p{Lu}/u.test(topic) ? topic : `${topic[0].toLowerCase()}${topic.slice(1)}`;
+const lowered = (topic: string, names: readonly string[]): string =>
+  /^\p{Lu}\p{Ll}* \p{Lu}/u.test(topic) || names.includes(topic.split(/[^\p{L}]/u)[0])
+    ? topic
+    : `${topic[0].toLowerCase()}${topic.slice(1)}`;
 
-/** Extras for a lesson, best first; `known` are those it has already, by title. */
+/** Extras for a lesson, best first; `known` are those it has already, by title; `names` keep their capital. */
 export function extrasFor(
   lesson: Pick<Lesson, 'title' | 'topics'>,
   outlines: readonly Outline[],
   tastes: readonly Taste[],
   known: readonly string[],
+  names: readonly string[] = [],
 ): Outline[] {
   const words = [lesson.title, ...lesson.topics.map((t) => t.title)].join(' ');
   const all = [
     ...outlines,
     ...PLAIN_EXTRAS.flatMap((o) => {
       const topic = topicFor(o, lesson);
-      return topic ? [{ ...o, title: o.title.replace('…', lowered(topic)).slice(0, 200) }] : [];
+      return topic ? [{ ...o, title: o.title.replace('…', lowered(topic, names)).slice(0, 200) }] : [];
     }),
   ];
   const worth = (o: Outline, i: number): number =>

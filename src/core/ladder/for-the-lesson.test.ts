@@ -68,7 +68,7 @@ describe('what small children are given', () => {
   const traced = (titles: string[], passage: string): (string | null)[] =>
     tracedIn(
       { vocabulary: [], passage },
-      titles.map((title) => ({ title, topics: [], passage: '' })),
+      titles.map((title) => ({ title, topics: [], objective: '', passage: '' })),
     ).map((t) => t.word);
   it('trace their initial, then words that mean something, never those that do not while there are others', () =>
     expect(traced(['Grinding', 'Bolting', 'Bakers', 'Millstones'], 'not down goes mill out toll')).toEqual([

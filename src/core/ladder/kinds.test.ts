@@ -15,7 +15,8 @@ import { materialOf, type Material } from './material';
 import { labelsVersion } from './labels';
 import { memoryVersion } from './shown';
 import { quizVersion } from './together';
-import { hardness, LIST_LENGTH, listFor, wordListVersion, wordsFor } from './word-list';
+import { hardness } from './hardness';
+import { LIST_LENGTH, listFor, wordListVersion, wordsFor } from './word-list';
 import { bookletVersion, notebookVersion, offeredSentences } from './written';
 
 const DAY = '2026-10-12';

@@ -31,7 +31,8 @@ export function labelsFor(
   labels: number | null = null,
 ): { asked: Labels; given: Labels; minutes: (of: Labels) => number } {
   const most = labels ?? amountOn(LABELS, rung, writer);
-  const words = ownThings(material, rung, most);
+  // On the first two rungs nothing is written: what is pointed at or put in place may be called as it likes.
+  const words = ownThings(material, rung <= 2 ? 1 : rung, most);
   const found = rung >= 4 ? most : Math.min(most, words.length || UNNAMED.labels);
   const asked = { words, more: Math.max(0, found - words.length) };
   // Each is found, and from the third rung on written: on the first two it is pointed at, or stands on a card.

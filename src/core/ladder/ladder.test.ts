@@ -122,7 +122,7 @@ describe('copying', () => {
     expect(new Set(Array.from({ length: 8 }, (_, i) => says(i))).size).toBe(8);
   });
   it('traces the initial, then words of four letters at most', () => {
-    const lesson = { title: 'Carding and combing', topics: [], passage: '' };
+    const lesson = { title: 'Carding and combing', topics: [], objective: '', passage: '' };
     const traced = tracedIn(
       {
         vocabulary: ['hook', 'wool', 'fleece'].map((word) => ({ id: word, word, meaning: '' })),

@@ -3,7 +3,8 @@ import { booksById, byId, groupBy } from '../plan/lookup';
 import type { Lesson, RecallPrompt } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
-import { namesIn, thingsIn, wordsIn } from './lesson-words';
+import { aboutOf, natureOf, type Nature } from './about';
+import { namesIn, saidIn, thingsIn, wordsIn } from './lesson-words';
 import { easiestFirst } from './objectives';
 import { isVerse } from './text-pieces';
 import { shares, type OwnQuestion } from './shares';
@@ -12,6 +13,7 @@ import type { Traced } from './traced';
 export interface Material {
   /** What a lesson is about, as it stands in a wording: “Carding and combing”. */
   topic: string;
+  nature: Nature;
   /** Where the lesson stands in its unit, from 0, and of how many; what rotates goes by it. */
   place: number;
   /** What is copied: the lesson's own passage, else the unit's; empty where there is none. */
@@ -25,9 +27,11 @@ export interface Material {
   /** The lesson's own words, those the unit teaches first; for beginners those of the passage as well. */
   words: string[];
   beginners: string[];
+  /** Names in its title, its topics and its text: they keep their capital. */
+  names: readonly string[];
   /** What of it can be pointed at, labelled or named on a flap: words the unit teaches, and topics. */
   things: string[];
-  /** The other words the unit teaches, and how many of them have their turn in a lesson. */
+  /** All the words the unit teaches, and how many of them have their turn in a lesson beside its own. */
   others: { words: string[]; due: number };
   /** What beginners trace in it. */
   traced: Traced;
@@ -46,7 +50,7 @@ export interface Material {
   hasLabels: boolean;
 }
 
-/** Of the words the unit teaches that a lesson does not name, so many beside its own, at least. Own choice. */
+/** Of the words the unit teaches so many beside a lesson's own, at least. Own choice. */
 const LEAST_DUE = 2;
 
 /** What is labelled. Common practice, no source. */
@@ -76,6 +80,13 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
   const objectives = byId(plan.objectives);
   const parts = groupBy(plan.parts, (p) => p.lessonId ?? '');
   const share = shares(plan);
+  const lessonsOf = groupBy(plan.lessons, (l) => l.unitId);
+  const said = new Map<string, string>();
+  const saidOf = (unit: Unit): string => {
+    const text = said.get(unit.id) ?? saidIn(unit, lessonsOf.get(unit.id) ?? []);
+    said.set(unit.id, text);
+    return text;
+  };
   return (lesson, unit) => {
     const known = made.get(lesson.id);
     if (known) return known;
@@ -84,15 +95,17 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
     const passage = own || unit.passage.trim();
     const memory = unit.memoryWork.map((m) => m.text.trim()).filter(Boolean);
     const topics = lesson.topics.map((t) => t.title);
-    const about = [lesson.title, ...topics].join('\n');
-    const names = namesIn(`${about}\n${passage}\n${lesson.objective}`);
+    const topic = aboutOf(lesson);
+    // The words of a question are no words of the lesson: “Who owns the past?”
+    const about = [topic, ...topics.filter((t) => !t.endsWith('?'))].join('\n');
     const teaches = unit.vocabulary.map((v) => v.word);
+    const names = namesIn(`${about}\n${passage}\n${lesson.objective}`, saidOf(unit));
     const here = [about, lesson.objective, own].join('\n').toLowerCase();
     const named = teaches.filter((w) => here.includes(w.toLowerCase()));
-    const unnamed = teaches.filter((w) => !named.includes(w));
-    const due = Math.max(LEAST_DUE, Math.ceil(unnamed.length / Math.max(1, of)));
+    const due = Math.max(LEAST_DUE, Math.ceil(teaches.length / Math.max(1, of)));
     const material: Material = {
-      topic: lesson.title,
+      topic,
+      nature: natureOf(lesson),
       place,
       passage,
       walk,
@@ -100,8 +113,9 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
       learning,
       // A word the unit teaches belongs to a lesson that names it; the others come in turn, so that none is left out.
       words: [...named, ...wordsIn(about, names)],
-      things: thingsIn(topics, named, names),
-      others: { words: unnamed, due },
+      names: [...names],
+      things: thingsIn(topics, named, names).filter((t) => t.toLowerCase() !== topic.toLowerCase()),
+      others: { words: teaches, due },
       beginners: wordsIn(passage, names),
       traced,
       sources: [...new Set((uses.get(lesson.id) ?? []).map((u) => bookOf.get(u.pullId)!))],

@@ -101,9 +101,9 @@ it.each<[LadderKind, string[]]>([
   [
     'tell-back',
     [
-      'Act out “Colour from the dye pot” with props, and tell what happens',
+      'Set up “Colour from the dye pot” with toys and things from the house, and tell what each is',
       'Say what you liked best in “Colour from the dye pot”, and why; it is written down for you',
-      'Tell “Colour from the dye pot” with three things from it laid out before you',
+      'Tell what was new to you in “Colour from the dye pot”, and what you knew before',
       'Write 8–10 sentences, from two sources, on “Colour from the dye pot”: what is certain, and what is not',
     ],
   ],

@@ -1,5 +1,6 @@
 /** Prompts for a child about a lesson: by rung, from the topic's brainstorm, open questions and the lesson's own topics. */
 import { tellingWords } from '../books/fit';
+import { aboutOf } from './about';
 import { hasAThen, nounTopics } from './doable';
 import type { Rung } from '../plan/measures';
 import type { Lesson } from '../plan/lesson';
@@ -89,7 +90,7 @@ export function promptsFor(plan: Plan, lesson: Lesson, childId: string, rung: Ru
     from,
   });
   const things = nounTopics(lesson);
-  const topics = things.length ? things : [lesson.title];
+  const topics = things.length ? things : [aboutOf(lesson)];
   // What is asked takes turns from lesson to lesson.
   const place = plan.lessons.filter((l) => l.unitId === lesson.unitId).indexOf(lesson);
   const ask = (text: string, n: number): string => {

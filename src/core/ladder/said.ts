@@ -8,7 +8,7 @@ import { KINDS_OF_WORK, type Asked, type WorkKind } from './kinds';
 import { labelsFor } from './labels';
 import { plain, type Version } from './version';
 import { listFor } from './word-list';
-import { SPOKEN } from './wordings';
+import { spokenFor } from './wordings';
 
 /** Age from which more than one writing task in a lesson is asked for. */
 export const WRITES_MORE_FROM = 10;
@@ -38,8 +38,7 @@ const NOTE = 'One writing task in a lesson is enough under ten: this one is said
 export function saidVersion(kind: WorkKind, asked: Asked): Version {
   const { rung, material, writer, amount } = asked;
   const { topic } = material;
-  const says = (fill: Record<string, string>): string =>
-    (SPOKEN[kind] ?? '').replace(/\{(\w+)\}/g, (_, name: string) => ({ topic, ...fill })[name] ?? '');
+  const says = (fill: Record<string, string>): string => spokenFor(kind, { topic, ...fill }, material.place);
   const said = { ...plain, rung, parentMinutes: 3, note: NOTE };
   switch (kind) {
     case 'copying': {

@@ -35,18 +35,25 @@ export function tellingRung(rungIn: (skill: Skill) => Rung): Rung {
   return Math.max(3, Math.min(speaking, rungIn('writing'))) as Rung;
 }
 
+const TELLING = {
+  'a story': 'tell-back of a story',
+  'a doing': 'tell-back',
+  'a thing': 'tell-back of a thing',
+} as const;
+
 /** @param sentences so many instead of the rung's own; spoken rungs have none */
 export function tellingVersion(
-  { topic, place }: Pick<Material, 'topic' | 'place'>,
+  { topic, place, nature }: Pick<Material, 'topic' | 'place' | 'nature'>,
   rung: Rung,
   writer: Writer,
   sentences: number | null = null,
 ): Version {
+  const kind = TELLING[nature];
   if (rung <= 3)
     return {
       ...plain,
       rung,
-      wording: wordingFor('tell-back', rung, { topic }, place + Math.max(0, stepOn(rung, writer))),
+      wording: wordingFor(kind, rung, { topic }, place + Math.max(0, stepOn(rung, writer))),
       ...SPOKEN[rung as 1 | 2 | 3],
       supplies: rung === 1 ? 'props' : '',
     };
@@ -59,15 +66,17 @@ export function tellingVersion(
     : offer.sentences === least
       ? `${least}`
       : `${least}–${offer.sentences}`;
-  const from = rung === 5 ? `, from ${SOURCES[own.sources]} sources` : '';
+  // A story is its own source.
+  const sources = rung === 5 && nature !== 'a story' ? own.sources : 0;
+  const from = sources ? `, from ${SOURCES[sources]} sources` : '';
   const amount = `${figure} sentence${figure === '1' ? '' : 's'}${from}`;
   // Two sources are to be looked at before there is a word to write.
-  const looking = rung === 5 ? LOOKING * own.sources : 0;
+  const looking = LOOKING * sources;
   return {
     ...plain,
     rung,
     amount,
-    wording: wordingFor('tell-back', rung, { amount, topic }, place, writer.grade),
+    wording: wordingFor(kind, rung, { amount, topic }, place, writer.grade),
     minutes: offer.minutes + THINKING + looking,
     parentMinutes: 0,
     produces: 'a written telling',

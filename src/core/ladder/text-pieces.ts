@@ -73,12 +73,24 @@ export function phrasesIn(passage: string): string[] {
           phrases[phrases.length - 1] = `${before} ${piece}`;
         else phrases.push(piece);
       }
-      return phrases
-        .flatMap(halves)
+      return withItsVerb(phrases.flatMap(halves))
         .map((p) => p.replace(/[,;:.—–]+$/u, '').trim())
         .filter(Boolean);
     }),
   );
+}
+
+/** “Two hundred bones | are under my skin”: what helps a verb does not end a phrase that more follows. */
+function withItsVerb(phrases: readonly string[]): string[] {
+  const all = [...phrases];
+  for (let i = 0; i + 1 < all.length; i++) {
+    const words = all[i].split(/\s+/u);
+    if (!HELPS.test(words.at(-1)!) || words.length <= PHRASE.least || wordCount(all[i + 1]) >= PHRASE.most)
+      continue;
+    all[i + 1] = `${words.pop()} ${all[i + 1]}`;
+    all[i] = words.join(' ');
+  }
+  return all;
 }
 
 const NAMES_A_THING = /^(?:the|a|an|her|his|its|their|my|our|your|this|that|each|every|all|no)$/iu;

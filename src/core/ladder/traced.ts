@@ -2,6 +2,8 @@
 import { tellingWords } from '../books/fit';
 import type { Lesson } from '../plan/lesson';
 import type { Unit } from '../plan/unit';
+import { aboutOf } from './about';
+import { namesIn, saidIn, wordsIn } from './lesson-words';
 
 /** Letters of a word that is traced. */
 const TRACED = 4;
@@ -15,9 +17,9 @@ export interface Traced {
 
 const says = (word: string): boolean => tellingWords(word).size > 0;
 
-/** Words of a text short enough to be traced, each once, the small ones last. */
-export function tracedWords(text: string): string[] {
-  const words = new Set(text.toLowerCase().match(/\p{L}+/gu));
+/** Words of a text short enough to be traced, each once, names with their capital, the small ones last. */
+export function tracedWords(text: string, names: ReadonlySet<string> = namesIn(text)): string[] {
+  const words = new Set(wordsIn(text, names).flatMap((w) => w.match(/\p{L}+/gu) ?? []));
   const short = [...words].filter((w) => w.length <= TRACED && w.length > 1);
   return [...short.filter(says), ...short.filter((w) => !says(w))];
 }
@@ -29,16 +31,22 @@ export function tracedWords(text: string): string[] {
  */
 export function tracedIn(
   unit: Pick<Unit, 'vocabulary' | 'passage'>,
-  lessons: readonly Pick<Lesson, 'title' | 'topics' | 'passage'>[],
+  lessons: readonly Pick<Lesson, 'title' | 'topics' | 'objective' | 'passage'>[],
 ): Traced[] {
-  const all = tracedWords([...unit.vocabulary.map((v) => v.word), unit.passage].join(' '));
+  const around = saidIn(unit, lessons);
+  const wordsOf = (texts: readonly string[]): string[] => {
+    const text = texts.join('\n');
+    return tracedWords(text, namesIn(text, around));
+  };
+  const all = wordsOf([...unit.vocabulary.map((v) => v.word), unit.passage]);
   const others = all.some(says) ? all.filter(says) : all;
   const times = new Map<string | null, number>();
   const timesOf = (word: string | null): number => times.get(word) ?? 0;
   const leastOf = ([first, ...rest]: readonly string[]): string | undefined =>
     rest.reduce((least, w) => (timesOf(w) < timesOf(least) ? w : least), first);
-  return lessons.map(({ title, topics, passage }, i) => {
-    const own = tracedWords([title, ...topics.map((t) => t.title), passage].join(' ')).filter(says);
+  return lessons.map((lesson, i) => {
+    const topics = lesson.topics.map((t) => t.title).filter((t) => !t.endsWith('?'));
+    const own = wordsOf([aboutOf(lesson), ...topics, lesson.passage]).filter(says);
     const fresh = [...own, ...others].find((w) => !timesOf(w));
     const word = i ? (fresh ?? leastOf(own) ?? leastOf(others) ?? null) : null;
     const round = timesOf(word);

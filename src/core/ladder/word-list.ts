@@ -2,18 +2,13 @@
  * Word lists from a lesson's own words, by how hard a word is: its length, whether children know it, and its syllables. A
  * six-year-old's list and a twelve-year-old's come from the same lesson.
  */
-import { daleChall } from 'dale-chall';
-import { spache } from 'spache';
-import { syllable } from 'syllable';
 import { tellingWords } from '../books/fit';
 import type { Rung } from '../plan/measures';
+import { hardness } from './hardness';
 import { amountOn, lettersOf, minutesToCopy, type Writer } from './handwriting';
 import { inTurn, type Material } from './material';
 import { evenOne, plain, type Version } from './version';
 import { wordingFor } from './wordings';
-
-const FIRST = new Set(spache);
-const FAMILIAR = new Set(daleChall);
 
 /**
  * The commonest words of first reading (Dolch 1936, the first of the list, from memory): a beginner gets some beside
@@ -23,24 +18,6 @@ export const SIGHT_WORDS =
   'the to and he a I you it of in was said his that she for on they but had at him with up all look is her there some out as be have go we am then little down'.split(
     ' ',
   );
-
-/**
- * How hard a word is, 1 to 5, the rung it suits: short and among the first read; among the first; known to most in
- * grade 4; beyond that; long or of many syllables beyond that. What has several words is as hard as the hardest.
- */
-export function hardness(word: string): Rung {
-  const several = word.split(' ');
-  if (several.length > 1) return Math.max(...several.map(hardness)) as Rung;
-  const w = word.toLowerCase();
-  const known = (list: ReadonlySet<string>): boolean =>
-    [w, w.replace(/s$/, ''), w.replace(/es$/, ''), w.replace(/ed$/, ''), w.replace(/ing$/, '')].some((b) =>
-      list.has(b),
-    );
-  if (known(FIRST)) return w.length <= 4 ? 1 : 2;
-  if (known(FAMILIAR)) return w.length <= 4 ? 2 : 3;
-  if (w.length <= 4) return 3;
-  return w.length <= 8 && syllable(w) <= 2 ? 4 : 5;
-}
 
 /** Words on a list, by rung. Common practice, no source. */
 export const LIST_LENGTH: Record<Rung, number> = { 1: 3, 2: 4, 3: 6, 4: 8, 5: 10 };
@@ -82,6 +59,8 @@ const suiting = (words: readonly string[], rung: Rung): string[] =>
 /** From which rung on words are at least so hard; and how many there are, though some be easier. Own choice. */
 const HARD = { fromRung: 4, atLeast: 3 };
 const FEWEST = 4;
+/** Of a lesson's own words that are too hard for a rung so many are learnt all the same, where few suit it. Own choice. */
+const CHALLENGE: Partial<Record<Rung, number>> = { 4: 2 };
 /** Letters of a word that a beginner spells. Own choice. */
 const SPELT = 6;
 
@@ -94,10 +73,15 @@ function ownWords(from: Listed, rung: Rung, most: number): string[] {
   const own = wordsFor(from.words, rung, most);
   const others = othersFor(from, rung);
   const isHardEnough = (w: string): boolean => rung < HARD.fromRung || hardness(w) >= HARD.atLeast;
-  const hard = own.filter(isHardEnough);
+  const suited = own.filter(isHardEnough);
+  const above = from.words.filter((w) => hardness(w) > rung);
+  const hard =
+    suited.length < FEWEST ? withMore(wordsFor(above, 5, CHALLENGE[rung] ?? 0), suited, most) : suited;
   const list = withMore(hard, others.filter(isHardEnough), Math.min(most, hard.length + from.others.due));
   const ofText = inTurn(wordsFor(from.beginners, rung, from.beginners.length), from.place * FEWEST);
-  return withMore(list, [...own, ...others, ...ofText], Math.min(most, FEWEST));
+  // Older children rather have a hard word again than an easy one of the passage.
+  const rest = rung < HARD.fromRung ? [...ofText, ...others] : [...others, ...ofText];
+  return withMore(list, [...own, ...rest], Math.min(most, FEWEST));
 }
 
 /**
@@ -108,13 +92,15 @@ function beginnersWords(from: Listed, rung: Rung, most: number): string[] {
   const easy = (words: readonly string[]): string[] =>
     wordsFor(words, rung, words.length).filter((w) => w.length <= SPELT);
   const found = easy(from.words).slice(0, most);
-  const own = rung === 2 && !found.length ? wordsFor(from.words, 3, from.words.length).slice(-1) : found;
+  // Where all are too hard, the easiest of those that are short.
+  const short = wordsFor(from.words, 4, from.words.length).filter((w) => w.length <= SPELT);
+  const own = rung === 2 && !found.length ? short.slice(-1) : found;
   const more = withMore(suiting(from.others.words, rung), easy(from.beginners), Infinity);
   return withMore(own, inTurn(more, from.place * (most - 1)), most);
 }
 
 /** How hard the word of a thing may be that is pointed at, drawn or copied: harder than those a child spells. */
-const NAMED_UP_TO: Partial<Record<Rung, Rung>> = { 1: 4, 2: 3 };
+const NAMED_UP_TO: Partial<Record<Rung, Rung>> = { 1: 4, 2: 3, 3: 4, 4: 5 };
 /** What has no picture of its own: “rotation”, “latitude”. Common practice, no source. */
 const ABSTRACT = /(?:[ts]ion|ity|ness|ism|[at]ude|[ae]nce)$/i;
 
@@ -188,9 +174,15 @@ export function wordListVersion(
   const { topic } = from;
   const { asked, list, beside, writing } = listFor(from, rung, writer, most);
   if (writer.age < READS_LISTS_FROM) {
-    const known = thingsFor(from, 1, 3);
-    const amount = known.length ? known.join(' · ') : topic;
-    const wording = wordingFor('word-list before reading', rung, { amount, topic }, from.place);
+    // Beside a single word of its own there would be only those of other lessons.
+    const hasWords = ownThings(from, 1, 3).length > 1;
+    const amount = hasWords ? thingsFor(from, 1, 3).join(' · ') : '';
+    const wording = wordingFor(
+      hasWords ? 'word-list before reading' : 'word-list before reading, without words',
+      rung,
+      { amount, topic },
+      from.place,
+    );
     return {
       ...plain,
       rung,

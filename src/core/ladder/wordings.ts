@@ -11,6 +11,17 @@ type Wording = Record<Rung, string | readonly string[]>;
 
 const same = (text: string | readonly string[]): Wording => ({ 1: text, 2: text, 3: text, 4: text, 5: text });
 
+/** Said of whatever is told, and of whatever a page is on that has sources. */
+const WRITTEN_DOWN_FOR_YOU = [
+  'Tell one thing of “{topic}”; it is written down for you',
+  'Say what you liked best in “{topic}”, and why; it is written down for you',
+  'Tell somebody who was not there about “{topic}”; it is written down for you',
+];
+const A_PAGE_OF_ONES_OWN = [
+  'Lay out a page of your own on “{topic}”: heading, drawing, {amount}, and where you found it',
+  'Lay out a page of your own on “{topic}”: a question as heading, {amount} to answer it, a drawing, your sources',
+];
+
 export const WORDINGS = {
   copying: { ...same('Copy, for “{topic}”: {amount}'), 1: 'Trace, for “{topic}”: “{text}”' },
   /** Where the passage has been gone through and is taken up anew: each time in another way. */
@@ -18,7 +29,7 @@ export const WORDINGS = {
     ...same([
       'Look, cover, write and compare, for “{topic}”: {amount}',
       'Have it dictated, and check it yourself, for “{topic}”: {amount}',
-      'In your best hand, with a border drawn around it, for “{topic}”: {amount}',
+      'In your best hand, to be hung up, for “{topic}”: {amount}',
     ]),
     1: [
       'Trace with a finger in a tray of sand, then on paper, for “{topic}”: “{text}”',
@@ -38,11 +49,7 @@ export const WORDINGS = {
       'Set up “{topic}” with toys and things from the house, and tell what each does',
       'Show with your hands how “{topic}” goes, from beginning to end',
     ],
-    2: [
-      'Tell one thing of “{topic}”; it is written down for you',
-      'Say what you liked best in “{topic}”, and why; it is written down for you',
-      'Tell somebody who was not there about “{topic}”; it is written down for you',
-    ],
+    2: WRITTEN_DOWN_FOR_YOU,
     3: [
       'Tell “{topic}” in order: first, then, last',
       'Tell “{topic}” as if you had been there: what you saw, heard and did',
@@ -56,6 +63,54 @@ export const WORDINGS = {
     5: [
       'Write {amount}, on “{topic}”: what is certain, and what is not',
       'Write {amount}, on “{topic}”: cause, and what came of it',
+      'Write {amount}, on “{topic}”: what each source leaves out',
+    ],
+  },
+  /** Of a story that is read: it is its own source. */
+  'tell-back of a story': {
+    1: [
+      'Act out “{topic}” with props, and tell what happens',
+      'Set up “{topic}” with toys and things from the house, and tell who does what',
+      'Show with your hands and your face how “{topic}” goes, from beginning to end',
+    ],
+    2: WRITTEN_DOWN_FOR_YOU,
+    3: [
+      'Tell “{topic}” in order: first, then, last',
+      'Tell “{topic}” as one of those who are in it: what you saw, heard and did',
+      'Tell “{topic}” with three things from it laid out before you',
+    ],
+    4: [
+      'Write {amount} on “{topic}”: what happens, and why',
+      'Write {amount} on “{topic}” as one of those who are in it would tell it',
+      'Write {amount} on what surprised you in “{topic}”',
+    ],
+    5: [
+      'Write {amount}, on “{topic}”: why those who are in it act as they do',
+      'Write {amount}, on “{topic}”: what the author shows without saying it',
+      'Write {amount}, on “{topic}”: the sentence that matters most, and what it changes',
+    ],
+  },
+  /** Of what does not go on from a beginning to an end: it is neither acted nor told in order. */
+  'tell-back of a thing': {
+    1: [
+      'Set up “{topic}” with toys and things from the house, and tell what each is',
+      'Choose a picture or a thing that belongs to “{topic}”, and tell about it',
+      'Show with your hands or with blocks something of “{topic}”, and tell what it is',
+    ],
+    2: WRITTEN_DOWN_FOR_YOU,
+    3: [
+      'Tell three things of “{topic}” that somebody who was not there should know',
+      'Tell “{topic}” with three things from it laid out before you',
+      'Tell what was new to you in “{topic}”, and what you knew before',
+    ],
+    4: [
+      'Write {amount} on “{topic}”: what it is, and why it matters',
+      'Write {amount} to somebody who has never heard of “{topic}”',
+      'Write {amount} on what surprised you in “{topic}”',
+    ],
+    5: [
+      'Write {amount}, on “{topic}”: what is certain, and what is not',
+      'Write {amount}, on “{topic}”: what it is like, and how anybody knows',
       'Write {amount}, on “{topic}”: what each source leaves out',
     ],
   },
@@ -77,6 +132,11 @@ export const WORDINGS = {
     ],
   },
 
+  'word-list before reading, without words': same([
+    'Choose three pictures that belong to “{topic}”, and say what they show',
+    'Say three words that belong to “{topic}”, and listen for the first sound of each',
+  ]),
+
   notebook: {
     1: [
       'Draw “{topic}”, and say what it is; a word is written under it for you',
@@ -92,11 +152,49 @@ export const WORDINGS = {
     ],
     4: [
       'A page on “{topic}”: a heading, a drawing with labels, and {amount}',
-      'A page on “{topic}”: a heading, how it is done in three drawings, and {amount}',
+      'A page on “{topic}”: a heading, how it goes in three drawings, and {amount}',
+    ],
+    5: A_PAGE_OF_ONES_OWN,
+  },
+  'notebook of a thing': {
+    1: [
+      'Draw “{topic}”, and say what it is; a word is written under it for you',
+      'Draw one thing of “{topic}”, and point out its parts; a word is written under it for you',
+    ],
+    2: [
+      'Draw “{topic}”, and write its name and one word about it',
+      'Draw two things of “{topic}”, and write a word under each',
+    ],
+    3: [
+      'Draw “{topic}”, and write {amount} about it',
+      'Draw what matters most in “{topic}”, and write {amount} about it',
+    ],
+    4: [
+      'A page on “{topic}”: a heading, a drawing with labels, and {amount}',
+      'A page on “{topic}”: a heading, three small drawings with a word under each, and {amount}',
+    ],
+    5: A_PAGE_OF_ONES_OWN,
+  },
+  'notebook of a story': {
+    1: [
+      'Draw “{topic}”, and say who is in it; a word is written under it for you',
+      'Draw what you heard of “{topic}”, and tell what happens in the picture; a word is written under it for you',
+    ],
+    2: [
+      'Draw somebody in “{topic}”, and write the name and one word about them',
+      'Draw how “{topic}” begins and how it ends, and write one word under each',
+    ],
+    3: [
+      'Draw “{topic}”, and write {amount} about it',
+      'Draw the most important moment of “{topic}”, and write {amount} about it',
+    ],
+    4: [
+      'A page on “{topic}”: a heading, a drawing of the place, and {amount}',
+      'A page on “{topic}”: a heading, how it goes in three drawings, and {amount}',
     ],
     5: [
-      'Lay out a page of your own on “{topic}”: heading, drawing, {amount}, and where you found it',
-      'Lay out a page of your own on “{topic}”: a question as heading, {amount} to answer it, a drawing, your sources',
+      'Lay out a page of your own on “{topic}”: heading, drawing, {amount}, and a sentence worth keeping, with its page',
+      'Lay out a page of your own on “{topic}”: a question as heading, {amount} to answer it, a drawing, the pages you answer from',
     ],
   },
 
@@ -282,6 +380,15 @@ const SOURCES_WEIGHED = [
   { grade: 8, also: '. Which is to be trusted more, and why?' },
 ];
 
+const TOLD = [
+  { grade: 10, also: '; put forward a claim of your own, with what speaks against it' },
+  { grade: 8, also: '; weigh one source against another' },
+];
+const ON_A_PAGE = [
+  { grade: 10, also: '; end with a question that none of them answers' },
+  { grade: 8, also: '; say which source you trust more, and why' },
+];
+
 const BEYOND: Partial<Record<keyof typeof WORDINGS, readonly { grade: number; also: string }[]>> = {
   copying: [
     { grade: 10, also: '; note what the choice of words does' },
@@ -307,14 +414,18 @@ const BEYOND: Partial<Record<keyof typeof WORDINGS, readonly { grade: number; al
     { grade: 10, also: '; say which are used in another trade too' },
     { grade: 8, also: '; name one word of the same family for each' },
   ],
-  'tell-back': [
-    { grade: 10, also: '; put forward a claim of your own, with what speaks against it' },
-    { grade: 8, also: '; weigh one source against another' },
+  'tell-back': TOLD,
+  'tell-back of a thing': TOLD,
+  'tell-back of a story': [
+    { grade: 10, also: '; put forward a claim of your own, and prove it from the text' },
+    { grade: 8, also: '; quote two sentences' },
   ],
-  notebook: [
-    { grade: 10, also: '; end with a question that none of them answers' },
-    { grade: 8, also: '; say which source you trust more, and why' },
+  'notebook of a story': [
+    { grade: 10, also: '; end with a question that the book leaves open' },
+    { grade: 8, also: '; say what the author wants you to feel, and by what' },
   ],
+  notebook: ON_A_PAGE,
+  'notebook of a thing': ON_A_PAGE,
   booklet: [
     { grade: 10, also: '; one flap for what is disputed' },
     { grade: 8, also: '; one flap for a figure, with its source' },
@@ -356,17 +467,40 @@ export function wordingFor(
   grade = 0,
 ): string {
   const entry: string | readonly string[] = WORDINGS[kind][rung];
-  const chosen = typeof entry === 'string' ? entry : entry[turn % entry.length];
+  const chosen = inTurnOf(entry, turn);
   const beyond = rung === 5 ? (BEYOND[kind]?.find((b) => grade >= b.grade)?.also ?? '') : '';
-  const said = `${chosen}${beyond}`.replace(/\{(\w+)\}/g, (_, name: string) => fill[name] ?? '');
+  const said = filled(`${chosen}${beyond}`, fill);
   return said[0].toUpperCase() + said.slice(1);
 }
 
+const inTurnOf = (entry: string | readonly string[], turn: number): string =>
+  typeof entry === 'string' ? entry : entry[turn % entry.length];
+
+const filled = (wording: string, fill: Readonly<Record<string, string>>): string =>
+  wording.replace(/\{(\w+)\}/g, (_, name: string) => fill[name] ?? '');
+
 /** What is said instead of written where a child under ten has one writing task in the lesson already. */
-export const SPOKEN: Partial<Record<string, string>> = {
-  copying: 'Read aloud, for “{topic}”: “{text}”',
-  'word-list': 'Spell aloud, for “{topic}”: {amount}',
-  notebook: 'Draw “{topic}”, and tell what stands where; nothing is written',
-  booklet: 'Fold a booklet on “{topic}”, with pictures only; tell what is under each flap',
+const SPOKEN: Partial<Record<string, string | readonly string[]>> = {
+  copying: [
+    'Read aloud, for “{topic}”: “{text}”',
+    'Read aloud, for “{topic}”, as if a whole room were listening: “{text}”',
+  ],
+  'word-list': [
+    'Spell aloud, for “{topic}”: {amount}',
+    'Clap the syllables and spell aloud, for “{topic}”: {amount}',
+    'Lay with letters, for “{topic}”: {amount}',
+  ],
+  notebook: [
+    'Draw “{topic}”, and tell what stands where; nothing is written',
+    'Draw what you would show of “{topic}”, and tell about it; nothing is written',
+  ],
+  booklet: [
+    'Fold a booklet on “{topic}”, with pictures only; tell what is under each flap',
+    'Fold a booklet on “{topic}”, with pictures only; let somebody guess what is under each flap',
+  ],
   labels: 'Point to each on the map or drawing of “{topic}”, and say its name',
 };
+
+/** What a kind of work says where it is not written, with what is filled in. */
+export const spokenFor = (kind: string, fill: Readonly<Record<string, string>>, turn: number): string =>
+  filled(inTurnOf(SPOKEN[kind] ?? '', turn), fill);

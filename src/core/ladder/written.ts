@@ -60,23 +60,30 @@ const SPOKEN_PAGE: Partial<Record<Rung, Pick<Version, 'minutes' | 'parentMinutes
 };
 
 /** What a page is made of, and where in the unit it stands. */
-type About = Pick<Material, 'topic' | 'place' | 'things' | 'others'>;
+type About = Pick<Material, 'topic' | 'place' | 'nature' | 'things' | 'others'>;
+
+const PAGE = {
+  'a story': 'notebook of a story',
+  'a doing': 'notebook',
+  'a thing': 'notebook of a thing',
+} as const;
 
 /** @param sentences so many instead of the rung's own, from rung 3 */
 export function notebookVersion(
-  { topic, place }: About,
+  { topic, place, nature }: About,
   rung: Rung,
   writer: Writer,
   sentences: number | null = null,
 ): Version {
   const page = { ...plain, rung, produces: 'a notebook page', supplies: 'notebook; pencils' };
+  const kind = PAGE[nature];
   const spoken = SPOKEN_PAGE[rung];
-  if (spoken) return { ...page, wording: wordingFor('notebook', rung, { topic }, place), ...spoken };
+  if (spoken) return { ...page, wording: wordingFor(kind, rung, { topic }, place), ...spoken };
   const offer = offeredSentences(sentences ?? amountOn(PAGE_SENTENCES, rung, writer), writer);
   const amount = count(offer.sentences, 'sentence');
   return {
     ...page,
-    wording: wordingFor('notebook', rung, { amount, topic }, place, writer.grade),
+    wording: wordingFor(kind, rung, { amount, topic }, place, writer.grade),
     amount,
     minutes: DRAWING[rung] + offer.minutes,
     parentMinutes: rung === 3 ? 3 : 0,

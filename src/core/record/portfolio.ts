@@ -1,6 +1,5 @@
 /** What is shown of a year: of each child hours, reading, what they know, trips and talks, work; and a page for each unit. */
 import { isReadAloud } from '../books/readers';
-import { lengthText, shortDate } from '../calendar/dates';
 import type { Entry } from '../plan/entry';
 import { inForce } from '../plan/happened';
 import { byId, groupBy } from '../plan/lookup';
@@ -11,6 +10,7 @@ import { daysKept, type DaysKept } from './days';
 import { hoursKept } from './hours';
 import { metBy } from './known';
 import { lookBack, type LookBack } from './look-back';
+import type { Shown } from './shown-in-words';
 
 export interface BookRead {
   title: string;
@@ -18,15 +18,6 @@ export interface BookRead {
   minutes: number;
   first: IsoDate;
   last: IsoDate;
-}
-
-/** A trip or a talk; what came again and again under one name is one. */
-export interface Shown {
-  title: string;
-  first: IsoDate;
-  last: IsoDate;
-  times: number;
-  minutes: number;
 }
 
 export interface ChildsRecord {
@@ -121,14 +112,6 @@ const shown = (entries: readonly Entry[], kind: Entry['kind']): Shown[] =>
       };
     })
     .sort((a, b) => (a.first < b.first ? -1 : 1));
-
-/** “Fri 2 Oct: The weir at Lower Mill, 2 h 30”, “Sums and spelling, 10 times from Tue 1 Sep to Thu 1 Oct, 10 h”. */
-export function shownInWords({ title, first, last, times, minutes }: Shown): string {
-  const length = minutes ? `, ${lengthText(minutes)}` : '';
-  return times === 1
-    ? `${shortDate(first)}: ${title}${length}`
-    : `${title}, ${times} times from ${shortDate(first)} to ${shortDate(last)}${length}`;
-}
 
 /** Books a child read alone, each with all its sittings; what was read without a book goes by its title. */
 function booksRead(plan: Pick<Slice, 'books'>, entries: readonly Entry[]): BookRead[] {

@@ -28,6 +28,7 @@ export function Extras({
     view.outlines,
     taste,
     lesson.parts.map((p) => p.title),
+    lesson.names,
   );
   const kept = new Set(view.outlines.map((o) => o.id));
   return (

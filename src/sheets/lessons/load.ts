@@ -56,6 +56,8 @@ export interface LessonView extends Lesson {
   /** First and last day it stands on. */
   dates: string[];
   copiesFrom: string;
+  /** Words of it that keep their capital. */
+  names: readonly string[];
   /** Supplies of all its parts together, for those who take part. */
   supplies: string;
   /** What is read before it by the parent alone. */
@@ -178,6 +180,7 @@ export async function loadLessons(params: SearchParams): Promise<LessonsView> {
             : String(pages[0]),
       dates: dates.length ? [dates[0], dates.at(-1)!] : [],
       copiesFrom: material(lesson, unit).passage,
+      names: material(lesson, unit).names,
       readBefore: before.get(lesson.id) ?? [],
       supplies: suppliesText(
         summed(
