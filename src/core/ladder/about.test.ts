@@ -2,7 +2,8 @@
 import { describe, expect, it } from 'vitest';
 import { aLesson, aPlan, aUnit } from '../../../tests/sample-plan';
 import { aboutOf, natureOf, type Nature } from './about';
-import { namesIn, thingsIn, wordsIn } from './lesson-words';
+import { thingsIn, wordsIn } from './lesson-words';
+import { namesIn } from './names';
 import { materialOf } from './material';
 import { tellingVersion } from './telling-back';
 import { notebookVersion } from './written';
@@ -164,6 +165,24 @@ describe('names', () => {
     expect(kept('Shaduf')).toEqual(['Shaduf']);
     expect(kept('Shaduf', 'a shaduf lifts')).toEqual(['shaduf']);
     expect(kept('Mummies', 'a mummy')).toEqual(['mummies']);
+  });
+  it('follow what the other lessons of the unit say', () => {
+    const unit = aUnit({ vocabulary: [], passage: '' });
+    const one = { ...lesson('Shaduf'), id: 'a' };
+    const words = (other: string): string[] => {
+      const plan = {
+        ...aPlan(0, {}, () => []),
+        units: [unit],
+        lessons: [one, { ...lesson(other), id: 'b' }],
+      };
+      return materialOf(plan)(one, unit).words;
+    };
+    expect(words('Fields')).toEqual(['Shaduf']);
+    expect(words('How a shaduf lifts water')).toEqual(['shaduf']);
+  });
+  it('are not made by a title in which all words have a capital', () => {
+    expect(kept('The Water Cycle')).toEqual(['the', 'water', 'cycle']);
+    expect(kept('Atlantic Ocean')).toEqual(['Atlantic', 'ocean']);
   });
   it('of a person are no words to spell', () =>
     expect(wordsIn('Dr. Imre Holm and the germs', new Set())).toEqual(['and', 'the', 'germs']));

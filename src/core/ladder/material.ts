@@ -3,8 +3,8 @@ import { booksById, byId, groupBy } from '../plan/lookup';
 import type { Lesson, RecallPrompt } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
-import { aboutOf, natureOf, type Nature } from './about';
-import { namesIn, saidIn, thingsIn, wordsIn } from './lesson-words';
+import { aboutOf, natureOf, withoutArticle, type Nature } from './about';
+import { thingsIn, wordsIn } from './lesson-words';
 import { easiestFirst } from './objectives';
 import { isVerse } from './text-pieces';
 import { shares, type OwnQuestion } from './shares';
@@ -80,17 +80,10 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
   const objectives = byId(plan.objectives);
   const parts = groupBy(plan.parts, (p) => p.lessonId ?? '');
   const share = shares(plan);
-  const lessonsOf = groupBy(plan.lessons, (l) => l.unitId);
-  const said = new Map<string, string>();
-  const saidOf = (unit: Unit): string => {
-    const text = said.get(unit.id) ?? saidIn(unit, lessonsOf.get(unit.id) ?? []);
-    said.set(unit.id, text);
-    return text;
-  };
   return (lesson, unit) => {
     const known = made.get(lesson.id);
     if (known) return known;
-    const { place, of, walk, learning, traced, question } = share(lesson);
+    const { place, of, walk, learning, traced, names: keep, question } = share(lesson);
     const own = lesson.passage.trim();
     const passage = own || unit.passage.trim();
     const memory = unit.memoryWork.map((m) => m.text.trim()).filter(Boolean);
@@ -99,10 +92,11 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
     // The words of a question are no words of the lesson: “Who owns the past?”
     const about = [topic, ...topics.filter((t) => !t.endsWith('?'))].join('\n');
     const teaches = unit.vocabulary.map((v) => v.word);
-    const names = namesIn(`${about}\n${passage}\n${lesson.objective}`, saidOf(unit));
+    const names = new Set(keep);
     const here = [about, lesson.objective, own].join('\n').toLowerCase();
     const named = teaches.filter((w) => here.includes(w.toLowerCase()));
     const due = Math.max(LEAST_DUE, Math.ceil(teaches.length / Math.max(1, of)));
+    const isTopic = (thing: string): boolean => thing.toLowerCase() === withoutArticle(topic).toLowerCase();
     const material: Material = {
       topic,
       nature: natureOf(lesson),
@@ -113,8 +107,8 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
       learning,
       // A word the unit teaches belongs to a lesson that names it; the others come in turn, so that none is left out.
       words: [...named, ...wordsIn(about, names)],
-      names: [...names],
-      things: thingsIn(topics, named, names).filter((t) => t.toLowerCase() !== topic.toLowerCase()),
+      names: keep,
+      things: thingsIn(topics, named, names).filter((t) => !isTopic(t)),
       others: { words: teaches, due },
       beginners: wordsIn(passage, names),
       traced,

@@ -8,6 +8,7 @@ import type { Lesson, Part } from '../plan/lesson';
 import { onceOf } from '../plan/once';
 import type { Plan } from '../plan/plan';
 import type { Question } from '../plan/unit';
+import { namesOf } from './names';
 import { isVerse } from './text-pieces';
 import { tracedIn, type Traced } from './traced';
 
@@ -28,6 +29,8 @@ export interface Share {
   learning: Place;
   /** What beginners trace in it. */
   traced: Traced;
+  /** Names in it, which keep their capital. */
+  names: readonly string[];
   /** The question to look up in it; null where there is none for it. */
   question: OwnQuestion | null;
 }
@@ -43,6 +46,7 @@ const NONE: Share = {
   walk: { place: 0, of: 0 },
   learning: { place: 0, of: 0 },
   traced: { word: null, round: 0 },
+  names: [],
   question: null,
 };
 
@@ -68,6 +72,7 @@ export const shares = onceOf<
   const memorised = new Set(
     plan.units.flatMap((u) => (u.memoryWork.some((m) => m.text.trim()) ? [u.id] : [])),
   );
+  const names = namesOf(plan);
   const found = new Map<string, Share>();
   const units = byId(plan.units);
   const lessonsOf = groupBy(
@@ -79,7 +84,7 @@ export const shares = onceOf<
     const withoutVerse = lessons.filter((l) => !isVerse(l.passage.trim()));
     const asked = askedIn(open.get(unitId) ?? [], lessons, (l) => has(l, 'looking-up'));
     const unit = units.get(unitId);
-    const traced = unit ? tracedIn(unit, lessons) : [];
+    const traced = unit ? tracedIn(unit, lessons, new Set(lessons.flatMap(names))) : [];
     const learn = (lesson: Lesson): readonly Lesson[] => {
       if (memorised.has(unitId)) return lessons;
       return isVerse(lesson.passage.trim()) ? [lesson] : withoutVerse;
@@ -91,6 +96,7 @@ export const shares = onceOf<
         walk: among(lesson, lesson.passage.trim() ? [lesson] : sharing, 'copying'),
         learning: among(lesson, learn(lesson), 'memory'),
         traced: traced[place] ?? NONE.traced,
+        names: names(lesson),
         question: asked.get(lesson.id) ?? null,
       }),
     );

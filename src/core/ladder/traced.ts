@@ -3,7 +3,7 @@ import { tellingWords } from '../books/fit';
 import type { Lesson } from '../plan/lesson';
 import type { Unit } from '../plan/unit';
 import { aboutOf } from './about';
-import { namesIn, saidIn, wordsIn } from './lesson-words';
+import { wordsIn } from './lesson-words';
 
 /** Letters of a word that is traced. */
 const TRACED = 4;
@@ -18,7 +18,7 @@ export interface Traced {
 const says = (word: string): boolean => tellingWords(word).size > 0;
 
 /** Words of a text short enough to be traced, each once, names with their capital, the small ones last. */
-export function tracedWords(text: string, names: ReadonlySet<string> = namesIn(text)): string[] {
+export function tracedWords(text: string, names: ReadonlySet<string> = new Set()): string[] {
   const words = new Set(wordsIn(text, names).flatMap((w) => w.match(/\p{L}+/gu) ?? []));
   const short = [...words].filter((w) => w.length <= TRACED && w.length > 1);
   return [...short.filter(says), ...short.filter((w) => !says(w))];
@@ -31,13 +31,10 @@ export function tracedWords(text: string, names: ReadonlySet<string> = namesIn(t
  */
 export function tracedIn(
   unit: Pick<Unit, 'vocabulary' | 'passage'>,
-  lessons: readonly Pick<Lesson, 'title' | 'topics' | 'objective' | 'passage'>[],
+  lessons: readonly Pick<Lesson, 'title' | 'topics' | 'passage'>[],
+  names: ReadonlySet<string> = new Set(),
 ): Traced[] {
-  const around = saidIn(unit, lessons);
-  const wordsOf = (texts: readonly string[]): string[] => {
-    const text = texts.join('\n');
-    return tracedWords(text, namesIn(text, around));
-  };
+  const wordsOf = (texts: readonly string[]): string[] => tracedWords(texts.join('\n'), names);
   const all = wordsOf([...unit.vocabulary.map((v) => v.word), unit.passage]);
   const others = all.some(says) ? all.filter(says) : all;
   const times = new Map<string | null, number>();

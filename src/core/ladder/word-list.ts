@@ -77,7 +77,9 @@ function ownWords(from: Listed, rung: Rung, most: number): string[] {
   const above = from.words.filter((w) => hardness(w) > rung);
   const hard =
     suited.length < FEWEST ? withMore(wordsFor(above, 5, CHALLENGE[rung] ?? 0), suited, most) : suited;
-  const list = withMore(hard, others.filter(isHardEnough), Math.min(most, hard.length + from.others.due));
+  // What is due comes in the order in which it is taught, so that the hardest few are not there each time.
+  const due = others.slice(0, from.others.due).filter(isHardEnough);
+  const list = withMore(hard, due, most);
   const ofText = inTurn(wordsFor(from.beginners, rung, from.beginners.length), from.place * FEWEST);
   // Older children rather have a hard word again than an easy one of the passage.
   const rest = rung < HARD.fromRung ? [...ofText, ...others] : [...others, ...ofText];

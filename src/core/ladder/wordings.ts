@@ -22,6 +22,14 @@ const A_PAGE_OF_ONES_OWN = [
   'Lay out a page of your own on “{topic}”: a question as heading, {amount} to answer it, a drawing, your sources',
 ];
 
+const FLAPS = {
+  1: '{amount} on “{topic}”{such}: a picture under each',
+  2: '{amount} on “{topic}”{such}: a picture and one word under each',
+  3: '{amount} on “{topic}”{such}: a sentence under each',
+  4: '{amount} on “{topic}”{such}: a sentence and a small drawing under each',
+  5: '{amount} on “{topic}”{such}: a question of your own on each, its answer under it',
+};
+
 export const WORDINGS = {
   copying: { ...same('Copy, for “{topic}”: {amount}'), 1: 'Trace, for “{topic}”: “{text}”' },
   /** Where the passage has been gone through and is taken up anew: each time in another way. */
@@ -198,13 +206,8 @@ export const WORDINGS = {
     ],
   },
 
-  booklet: {
-    1: '{amount} on “{topic}”{such}: a picture under each',
-    2: '{amount} on “{topic}”{such}: a picture and one word under each',
-    3: '{amount} on “{topic}”{such}: a sentence under each',
-    4: '{amount} on “{topic}”{such}: a sentence and a small drawing under each',
-    5: '{amount} on “{topic}”{such}: a question of your own on each, its answer under it',
-  },
+  booklet: FLAPS,
+  'booklet of a story': FLAPS,
 
   labels: {
     1: 'Point, for “{topic}”, to {things} and say what they are{such}',
@@ -429,6 +432,10 @@ const BEYOND: Partial<Record<keyof typeof WORDINGS, readonly { grade: number; al
   booklet: [
     { grade: 10, also: '; one flap for what is disputed' },
     { grade: 8, also: '; one flap for a figure, with its source' },
+  ],
+  'booklet of a story': [
+    { grade: 10, also: '; one flap for what the book leaves open' },
+    { grade: 8, also: '; one flap for a sentence worth keeping' },
   ],
   'looking-up': SOURCES_WEIGHED,
   'looking-up of a question': SOURCES_WEIGHED,

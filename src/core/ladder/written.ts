@@ -96,7 +96,7 @@ const FLAPS: Record<Rung, number> = { 1: 2, 2: 3, 3: 3, 4: 4, 5: 6 };
 
 /** @param flaps so many instead of the rung's own */
 export function bookletVersion(
-  { topic, place, ...about }: About,
+  { topic, place, nature, ...about }: About,
   rung: Rung,
   writer: Writer,
   flaps: number | null = null,
@@ -118,7 +118,13 @@ export function bookletVersion(
   );
   return {
     ...booklet,
-    wording: wordingFor('booklet', rung, { amount, topic, such: such && `, ${such}` }, place, writer.grade),
+    wording: wordingFor(
+      nature === 'a story' ? 'booklet of a story' : 'booklet',
+      rung,
+      { amount, topic, such: such && `, ${such}` },
+      place,
+      writer.grade,
+    ),
     amount,
     minutes: FOLDING + offer.minutes,
     parentMinutes: rung <= 2 ? FOLDING : 0,
