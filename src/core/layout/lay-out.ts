@@ -19,7 +19,7 @@ import type { Effort } from './search';
 /** Nothing is looked for beyond the constructed lay-out. */
 export const AS_CONSTRUCTED: Effort = { trials: 0, perPart: 0, for: 'what is wrong' };
 /** What is looked for on the server while the parent waits: some 30 ms, up to three times that where something has no place. Own choice. */
-export const AT_ONCE: Effort = { trials: 8_000, perPart: 400, for: 'all', tries: 3 };
+export const AT_ONCE: Effort = { trials: 8_000, perPart: 400, for: 'all', tries: 7 };
 /** What is looked for only to see whether it fits: where nothing is wrong, nothing. Own choice. */
 export const TO_FIT: Effort = { trials: 4_000, perPart: 120, for: 'what is wrong' };
 

@@ -22,6 +22,9 @@ const NEVER = { day: 'too-long', 'half-day': 'longer-than-half-day', presence: '
 /** The same problem is always looked at in the same way. */
 const SEED = 1;
 
+/** From which time on, of those it is looked for, all is placed in another order first. Own choice. */
+const ANEW_FROM = 3;
+
 const lessonPartsOf = ({ units }: LayoutInput): LayPart[] =>
   units.flatMap((u) => [...u.lessons.flatMap((l) => l.parts), ...u.closing]);
 
@@ -49,7 +52,7 @@ export class Scheduler {
     if (!effort.trials) return;
     let isBetter = this.search.run(effort);
     for (let n = 1; n < (effort.tries ?? 1) && this.search.score().out; n++)
-      isBetter = new Search(schedule, input, SEED + n).run(effort) || isBetter;
+      isBetter = new Search(schedule, input, SEED + n).run(effort, n >= ANEW_FROM) || isBetter;
     if (isBetter) this.unplaced.splice(0, Infinity, ...this.unplacedNow());
   }
 

@@ -17,7 +17,7 @@ export interface Effort {
   perPart: number;
   /** Only parts that are out, late, moved or over the pace are seen to; or everything that the score counts. */
   for: 'what is wrong' | 'all';
-  /** How often it is begun anew, with other chances, while a part that is not optional has no place; once if not said. */
+  /** How often it is looked for, with other chances, while a part that is not optional has no place; once if not said. */
   tries?: number;
 }
 
@@ -76,8 +76,12 @@ export class Search {
     return score(this.scale, this.placeOf);
   }
 
-  /** @returns whether something is better than it was */
-  run(effort: Effort): boolean {
+  /**
+   * @param isAnew all that is free is lifted and placed again first, in another order of the units: what came of the first order is
+   * left behind, and comes back where nothing better is found
+   * @returns whether something is better than it was
+   */
+  run(effort: Effort, isAnew = false): boolean {
     const from = score(this.scale, this.placeOf);
     const isDone = (s: Score): boolean => (effort.for === 'all' ? s.total : wrong(s)) === 0;
     if (!this.units.length || isDone(from)) return false;
@@ -86,9 +90,9 @@ export class Search {
     const all = this.units.map((unit): Run => ({ unit, from: 0, to: unit.lessons.length - 1 }));
     const started = this.standing(all);
     const most = Math.min(effort.trials, effort.perPart * this.freeIn(all).length);
-    let now = this.pulledTogether(from, most / 2);
-    let best = now;
-    let kept = now === from ? started : this.standing(all);
+    let now = isAnew ? this.placedAnew(from, all, started) : this.pulledTogether(from, most / 2);
+    let best = goal(now, effort) > goal(from, effort) ? from : now;
+    let kept = best === from ? started : this.standing(all);
     while (this.placer.tried < most && !isDone(best)) {
       const runs = this.neighbourhood.next(now);
       const stood = this.lift(runs);
@@ -115,6 +119,17 @@ export class Search {
       this.putBack(kept);
     }
     return this.settle(best) !== from;
+  }
+
+  /** All placed again; as it stood, where that takes more lessons a week than the pace. */
+  private placedAnew(from: Score, all: readonly Run[], stood: readonly Stood[]): Score {
+    const overPace = this.overPace();
+    this.lift(all);
+    this.place(all, this.chance.pick(['early', 'late', 'cheap'] as const));
+    if (this.overPace() <= overPace) return score(this.scale, this.placeOf);
+    this.lift(all);
+    this.putBack(stood);
+    return from;
   }
 
   /**
