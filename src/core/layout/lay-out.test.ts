@@ -81,7 +81,7 @@ describe('a lay-out of any family', () => {
           for (const s of again.sittings) if (s.state === 'pencil') expect(s.date >= today).toBe(true);
         },
       ),
-      { numRuns: 200 },
+      { numRuns: 120 },
     );
   });
 });

@@ -89,15 +89,16 @@ export class Search {
     this.placer.tried = 0;
     const all = this.units.map((unit): Run => ({ unit, from: 0, to: unit.lessons.length - 1 }));
     const started = this.standing(all);
-    const most = Math.min(effort.trials, effort.perPart * this.freeIn(all).length);
+    const free = this.freeIn(all).length;
+    const most = Math.min(effort.trials, effort.perPart * free);
     let now = isAnew ? this.placedAnew(from, all, started) : this.pulledTogether(from, most / 2);
     let best = goal(now, effort) > goal(from, effort) ? from : now;
     let kept = best === from ? started : this.standing(all);
     while (this.placer.tried < most && !isDone(best)) {
       const runs = this.neighbourhood.next(now);
       const stood = this.lift(runs);
-      // To measure the whole takes as long as to try some slots.
-      this.placer.tried += this.overhead;
+      // To measure the whole takes as long as to try some slots; where nothing has room, to find that out does.
+      this.placer.tried += isAnew ? free : this.overhead;
       if (!stood.length && !this.lacks(runs)) continue;
       this.place(runs, this.chance.pick(['cheap', 'cheap', 'early', 'early', 'late'] as const));
       const next = score(this.scale, this.placeOf);
