@@ -42,7 +42,30 @@ describe('what a lesson is about', () => {
     ['Lessons from bees', 'Lessons from bees'],
     ['Unit fractions', 'Unit fractions'],
     ['L shapes', 'L shapes'],
+    ['Ines Holm (1564–1642)', 'Ines Holm'],
+    ['The long winter (c. 1450)', 'The long winter'],
+    ['Introduction to felt', 'Felt'],
+    ['Introducing the loom', 'The loom'],
+    ['Review: Dyes', 'Dyes'],
+    ['All about bees', 'Bees'],
+    ['Review of stitches', 'Stitches'],
+    ['The final stitch', 'The final stitch'],
+    ['A test of strength', 'A test of strength'],
+    ['A feast in the great hall', 'A feast in the great hall'],
   ])('%s', (title, about) => expect(aboutOf(lesson(title))).toBe(about));
+  it.each([
+    'Unit introduction',
+    'Introduction',
+    'Lesson 1: Introduction to the unit',
+    'Review and feast day',
+    'Final project and presentations',
+    'Wrap-up',
+    'Unit test',
+    'Review week',
+  ])('is its unit where it only opens or ends it: %s', (title) => {
+    expect(aboutOf(lesson(title, ['Costumes']), 'Unit 2: Wool')).toBe('Wool');
+    expect(aboutOf(lesson(title, ['Costumes']))).toBe('Costumes');
+  });
   it('is its topics where the title only counts it, and the title where there are none', () => {
     expect(aboutOf(lesson('Lesson 5', ['Felt', 'Soap', 'Water']))).toBe('Felt');
     expect(aboutOf(lesson('Lesson 5'))).toBe('Lesson 5');
@@ -72,6 +95,9 @@ describe('what goes on from a beginning to an end', () => {
     'The seed grows',
     'The mutiny',
     'Across the marsh',
+    'How is wool spun?',
+    'Build one that holds a brick',
+    'Dye with onion skins',
   ];
   const ARE = [
     'Upper and lower fields',
@@ -86,6 +112,10 @@ describe('what goes on from a beginning to an end', () => {
     'Maps',
     'Day and night',
     'Buildings of the town',
+    'Who lived there?',
+    'What is felt?',
+    'Plant cells',
+    'Sort of blue',
   ];
   it.each(HAPPEN)('%s', (title) => expect(natureOf(lesson(title))).toBe('a doing'));
   it.each(ARE)('not: %s', (title) => expect(natureOf(lesson(title))).toBe('a thing'));
@@ -104,7 +134,7 @@ describe('what goes on from a beginning to an end', () => {
       '2026-10-28',
     );
     const told = (nature: Nature): ReturnType<typeof tellingVersion> =>
-      tellingVersion({ topic: 'Fog', place: 0, nature }, 5, elder);
+      tellingVersion({ topic: 'Fog', turn: 0, nature }, 5, elder);
     expect(told('a story').wording).not.toMatch(/source/);
     expect(told('a doing').wording).toMatch(/from four sources/);
     expect(told('a story').minutes).toBeLessThan(told('a doing').minutes);
@@ -116,14 +146,10 @@ describe('what goes on from a beginning to an end', () => {
     );
     const said = (nature: Nature): string =>
       [0, 1, 2]
-        .flatMap((place) =>
+        .flatMap((turn) =>
           ([1, 2, 3, 4, 5] as const).flatMap((rung) => [
-            tellingVersion({ topic: 'Looms', place, nature }, rung, writer).wording,
-            notebookVersion(
-              { topic: 'Looms', place, nature, things: [], others: { words: [], due: 0 } },
-              rung,
-              writer,
-            ).wording,
+            tellingVersion({ topic: 'Looms', turn, nature }, rung, writer).wording,
+            notebookVersion({ topic: 'Looms', turn, nature }, rung, writer).wording,
           ]),
         )
         .join('\n');
@@ -209,5 +235,29 @@ describe('what can be shown of a lesson', () => {
       'Nile',
     ]);
     expect(things('Ship’s biscuit')).toEqual(['ship’s biscuit']);
+    expect(things('The Earth turns', 'Finding north', 'Weaving')).toEqual(['weaving']);
+  });
+});
+
+describe('what is said of a lesson of one nature', () => {
+  it('comes back only once all of it has been there, whatever lies between', () => {
+    const titles = ['Looms', 'Shearing', 'Dyes', 'Carding', 'Felting', 'Fleeces', 'Spinning', 'Vats'];
+    const lessons = titles.map((title) => ({ ...lesson(title), id: title }));
+    const unit = aUnit({ vocabulary: [], passage: '' });
+    const of = materialOf({ ...aPlan(0, {}, () => []), units: [unit], lessons });
+    const turns = (nature: Nature): number[] =>
+      lessons
+        .map((l) => of(l, unit))
+        .filter((m) => m.nature === nature)
+        .map((m) => m.turn);
+    expect(turns('a thing')).toEqual([0, 1, 2, 3]);
+    expect(turns('a doing')).toEqual([0, 1, 2, 3]);
+  });
+  it('words of the lessons before fill a list that is short, the same one not each time', () => {
+    const lessons = ['Wool', 'Sheep', 'Hands', 'Dyes'].map((title) => ({ ...lesson(title), id: title }));
+    const unit = aUnit({ vocabulary: [], passage: '' });
+    const of = materialOf({ ...aPlan(0, {}, () => []), units: [unit], lessons });
+    expect(of(lessons[3], unit).others.earlier).toEqual(['hands', 'sheep', 'wool']);
+    expect(of(lessons[1], unit).others.earlier).toEqual(['wool']);
   });
 });

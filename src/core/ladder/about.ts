@@ -22,18 +22,48 @@ export function withoutCount(title: string): string {
   return withoutCount(rest);
 }
 
-/** What a lesson is about: its title without a number; where it has no more, its first topic. */
-export function aboutOf({ title, topics }: Pick<Lesson, 'title' | 'topics'>): string {
-  return withoutCount(title) || topics.map((t) => t.title.trim()).find(Boolean) || title;
+/** “Galileo Galilei (1564–1642)”: when it was is no part of what it is called. */
+const YEARS = /\s*\((?:(?:born|died|ca?\.?)\s*)*\d[\d\s–—\-/?]*(?:\s*(?:bce?|ad|ce))?\)$/iu;
+
+/** Lessons that open a unit or end it, by everyday words; what they are of follows, if anything does. */
+const OPENS_OR_ENDS = String.raw`introduc(?:tion|tory|ing)|intro|overview|review|revision|recap|wrap[- ]?up|kick[- ]?off|getting started|conclusion|closing|final|catch[- ]?up|celebration|test|assessment`;
+const INTRODUCES = new RegExp(
+  String.raw`^(?:an? |the |our )?(?:(?:introduction|intro|overview|review|revision|recap)(?: to| of|\s*[:–—-])|introducing|all about)\s+(?=\p{L})`,
+  'iu',
+);
+const FRAME = new RegExp(
+  String.raw`^(?=.*(?<!\p{L})(?:${OPENS_OR_ENDS})(?!\p{L}))(?:(?:${OPENS_OR_ENDS}|unit|study|course|lesson|our|the|an?|and|to|of|with|day|week|feast|party|project|presentations?|quiz|end)[\s&,:!–—-]*)+$`,
+  'iu',
+);
+
+/** Whether a title says only that a unit is opened or ended: “Unit introduction”, “Review and feast day”. */
+const isFrame = (title: string): boolean => FRAME.test(title);
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/**
+ * What a lesson is about: its title without a number or years; where it has no more, or only opens or ends the unit, what the
+ * unit is about, else its first topic.
+ * @param ofUnit the title of its unit
+ */
+export function aboutOf({ title, topics }: Pick<Lesson, 'title' | 'topics'>, ofUnit = ''): string {
+  const bare = withoutCount(title).replace(YEARS, '');
+  const rest = isFrame(bare) ? '' : bare.replace(INTRODUCES, '');
+  if (rest && !isFrame(rest)) return rest === bare ? bare : capital(rest);
+  const unit = isFrame(bare) ? withoutCount(ofUnit) : '';
+  return unit || topics.map((t) => t.title.trim()).find(Boolean) || title;
 }
 
 /** Words that end in -ing and are no doing. */
 const NO_DOING =
   /^(?:king|ring|spring|string|wing|sling|thing|something|nothing|everything|morning|evening|clothing|pudding|ceiling|lightning|viking|building|painting)s?$/iu;
+const HOW = /^how(?!\s+(?:many|much|big|old|long|far|tall|high|deep|heavy))(?!\p{L})/iu;
+const SAYS_WHAT_IS_DONE = String.raw`(?<!\p{L})(?:is|are|was|were|goes|went|comes|came|became|becomes?|makes|made|meets|met|runs|ran|takes|took|gives|gave|gets|got|sees|saw|keeps|kept|brings|brought|learns|learnt|wins|loses|dies|died|returns|returned|escaped|finds|found|turns|opens|sails|grows|grew|falls|fell|rises?|rose|leaves|left|began|begins|changes|changed|happens|happened|won|lost|lives|lived)(?!\p{L})`;
 const HAPPENS = new RegExp(
   [
-    String.raw`^how(?!\s+(?:many|much|big|old|long|far|tall|high|deep|heavy))(?!\p{L})`,
-    String.raw`(?<!\p{L})(?:is|are|was|were|goes|went|comes|came|became|becomes?|makes|made|meets|met|runs|ran|takes|took|gives|gave|gets|got|sees|saw|keeps|kept|brings|brought|learns|learnt|wins|loses|dies|died|returns|returned|escaped|finds|found|turns|opens|sails|grows|grew|falls|fell|rises?|rose|leaves|left|began|begins|changes|changed|happens|happened|won|lost|lives|lived)(?!\p{L})`,
+    HOW.source,
+    String.raw`^(?:build|make|bake|cook|grow|plant|sew|weave|spin|dye|paint|carve|measure|test|try|wash|sort|mend|design|draw|fold|cut) (?:an?|the|one|some|your|our|it|with|in|by) `,
+    SAYS_WHAT_IS_DONE,
     String.raw`(?<!\p{L})(?:journeys?|voyages?|stor(?:y|ies)|tales?|wars?|battles?|floods?|hunts?|harvests?|feasts?|races?|expeditions?|escapes?|rescues?|discover(?:y|ies)|inventions?|revolutions?|eruptions?|storms?|crossings?|sieges?|mutin(?:y|ies)|shipwrecks?|festivals?|adventures?)(?!\p{L})`,
     String.raw`(?:’s|'s|^a|^one) day(?!\p{L})|(?<!\p{L})day (?:in|at|on) |(?<!\p{L})life of |^(?:aboard|into|across|towards?|through|away|back|home|beyond) |(?<!\p{L})from .+ to `,
   ].join('|'),
@@ -55,17 +85,30 @@ export type Nature = 'a story' | 'a doing' | 'a thing';
  * A doing can be acted out and told in order, `How wool is spun`, `The miller’s day`; a thing cannot, `Hieroglyphs`; a story
  * is told so too, and is its own source. By everyday words; common practice, no source.
  */
-export function natureOf(lesson: Pick<Lesson, 'title' | 'topics' | 'objective' | 'passage'>): Nature {
-  const about = aboutOf(lesson);
+export function natureOf(
+  lesson: Pick<Lesson, 'title' | 'topics' | 'objective' | 'passage'>,
+  ofUnit = '',
+): Nature {
+  const about = aboutOf(lesson, ofUnit);
   if (CHAPTERS.test(lesson.title.trim()) || OF_A_STORY.test(lesson.objective)) return 'a story';
-  const [first] = about.split(/[^\p{L}]+/u);
-  // “Building the pyramids” is done, “Buildings of Rome” stand.
-  const isDoing =
-    /\p{L}{2}ing$/iu.test(first) && (!NO_DOING.test(first) || /^\p{L}+ing (?:an?|the) /iu.test(about));
+  // “Who lived there?” is answered, not acted.
+  if (about.endsWith('?')) return HOW.test(about) ? 'a doing' : 'a thing';
   const prose = lesson.passage.trim();
-  const isTold = prose !== '' && !isVerse(prose);
-  return isDoing || isTold || HAPPENS.test(about) || IN_ORDER.test(lesson.objective) ? 'a doing' : 'a thing';
+  const hasProse = prose !== '' && !isVerse(prose);
+  return isDone(about) || hasProse || HAPPENS.test(about) || IN_ORDER.test(lesson.objective)
+    ? 'a doing'
+    : 'a thing';
 }
+
+/** Whether a topic begins with what is done: “Building the pyramids” is done, “Buildings of Rome” stand. */
+function isDone(topic: string): boolean {
+  const [first] = topic.split(/[^\p{L}]+/u);
+  return /\p{L}{2}ing$/iu.test(first) && (!NO_DOING.test(first) || /^\p{L}+ing (?:an?|the) /iu.test(topic));
+}
+
+/** Whether a topic of several words is told and cannot be pointed at: “Finding north”, “The Earth turns”. */
+export const isTold = (topic: string): boolean =>
+  topic.includes(' ') && (isDone(topic) || new RegExp(SAYS_WHAT_IS_DONE, 'iu').test(topic));
 
 /** A topic that is a thing, within a list: without the article it begins with. */
 export const withoutArticle = (topic: string): string => topic.replace(/^(?:the|an?)\s+(?=\S)/iu, '');

@@ -3,7 +3,7 @@
  * what none of them knows is drawn, told, sorted and guessed at, as any topic can be. Common practice, no source.
  */
 import type { Lesson } from '../plan/lesson';
-import { withoutCount } from './about';
+import { aboutOf } from './about';
 
 const any = (words: string): RegExp =>
   new RegExp(`(?<!\\p{L})(?:${words.trim().split(/\s+/).join('|')})(?:s|es)?(?!\\p{L})`, 'iu');
@@ -47,8 +47,13 @@ const NO_NOUN =
 /** Whether a topic is a thing: `the parts of a fleece`, not `How wool is spun`. */
 export const isNoun = (topic: string): boolean => !NO_NOUN.test(topic) && !/[?!]$/.test(topic);
 
-/** The topics of a lesson that are things. */
-export function nounTopics({ title, topics }: Pick<Lesson, 'title' | 'topics'>): string[] {
-  const all = [...topics.map((t) => t.title), withoutCount(title)].map((t) => t.trim()).filter(Boolean);
+/**
+ * The topics of a lesson that are things.
+ * @param ofUnit the title of its unit
+ */
+export function nounTopics(lesson: Pick<Lesson, 'title' | 'topics'>, ofUnit = ''): string[] {
+  const all = [...lesson.topics.map((t) => t.title), aboutOf(lesson, ofUnit)]
+    .map((t) => t.trim())
+    .filter(Boolean);
   return [...new Set(all.filter(isNoun))];
 }

@@ -67,7 +67,7 @@ describe('verse that is learnt', () => {
 describe('what small children are given', () => {
   const traced = (titles: string[], passage: string): (string | null)[] =>
     tracedIn(
-      { vocabulary: [], passage },
+      { title: 'Mills', vocabulary: [], passage },
       titles.map((title) => ({ title, topics: [], objective: '', passage: '' })),
     ).map((t) => t.word);
   it('trace their initial, then words that mean something, never those that do not while there are others', () =>
@@ -86,7 +86,7 @@ describe('what small children are given', () => {
     ]));
   const flour = aMaterial({
     things: ['sieve', 'bolting', 'flour'],
-    others: { words: ['gear', 'bran'], due: 2 },
+    others: { words: ['gear', 'bran'], due: 2, earlier: [] },
   });
   it('are shown the lesson’s own things, not easy words of another', () => {
     expect(ownThings(flour, 1, 2)).toEqual(['sieve', 'bolting']);
@@ -94,7 +94,7 @@ describe('what small children are given', () => {
     expect(ownThings(flour, 2, 3)).toEqual(['flour']);
   });
   it('have no flap without a thing, and never a booklet of one', () => {
-    const bare = aMaterial({ things: ['flour'], others: { words: [], due: 0 } });
+    const bare = aMaterial({ things: ['flour'], others: { words: [], due: 0, earlier: [] } });
     const wording = (m: typeof bare, flaps: number | null = null): number =>
       flapsIn(bookletVersion(m, 2, writer('2020-04'), flaps).wording);
     expect(wording(bare)).toBe(2);
@@ -131,7 +131,10 @@ describe('the words of a lesson', () => {
   });
   const listed = (words: string[], rung: Rung): string[] =>
     listFor(
-      aMaterial({ words, others: { words: ['orbit', 'crescent', 'lens', 'eclipse', 'horizon'], due: 2 } }),
+      aMaterial({
+        words,
+        others: { words: ['orbit', 'crescent', 'lens', 'eclipse', 'horizon'], due: 2, earlier: [] },
+      }),
       rung,
       writer('2013-04'),
     ).list;
@@ -148,7 +151,7 @@ describe('the words of a lesson', () => {
     const from = aMaterial({
       words: ['penguin'],
       beginners: ['robin', 'stayed', 'stone', 'alone'],
-      others: { words: ['crop'], due: 2 },
+      others: { words: ['crop'], due: 2, earlier: [] },
     });
     const { list } = listFor(from, 3, writer('2019-04'));
     expect(list).toContain('crop');
@@ -158,7 +161,7 @@ describe('the words of a lesson', () => {
     const from = aMaterial({
       words: ['pictures', 'stars'],
       beginners: ['changes', 'done'],
-      others: { words: [], due: 0 },
+      others: { words: [], due: 0, earlier: [] },
     });
     expect(listFor(from, 2, writer('2021-04')).list).toEqual(['stars', 'done']);
   });

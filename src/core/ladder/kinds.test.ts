@@ -82,9 +82,10 @@ const material: fc.Arbitrary<Material> = fc
   .map((m) =>
     aMaterial({
       ...m,
+      recall: m.questions.length,
       byHeart: m.passage,
       things: m.words,
-      others: { words: [], due: 0 },
+      others: { words: [], due: 0, earlier: [] },
       walk: { place: m.place, of: 21 },
     }),
   );
@@ -169,7 +170,7 @@ describe('word lists', () => {
   it('fit the stretch that suits the age, or say why, and give beginners sight words beside them', () => {
     fc.assert(
       fc.property(words, fc.constantFrom(...RUNGS), age, (list, rung, c) => {
-        const m = aMaterial({ words: list, beginners: [], others: { words: [], due: 0 } });
+        const m = aMaterial({ words: list, beginners: [], others: { words: [], due: 0, earlier: [] } });
         const v = wordListVersion(m, rung, hand(c));
         const { asked: all } = listFor(m, rung, hand(c));
         const meanings = rung === 5 ? 2 * all.length : rung === 4 ? Math.ceil(all.length / 2) : 0;
@@ -220,6 +221,8 @@ describe('what is shown', () => {
           expect(
             Number(/(\d+) (?:easy|hard)/.exec(quizVersion(m, rung, hand(c)).wording)![1]),
           ).toBeLessThanOrEqual(m.questions.length);
+        const words = quizVersion({ ...m, recall: 0 }, rung, hand(c));
+        expect(words.amount).toMatch(new RegExp(`^${[2, 3, 4, 5, 6][rung - 1]} `));
         const learnt = Number(/(\d+) words?:/.exec(memoryVersion(m, rung, hand(c)).wording)?.[1] ?? 0);
         expect(learnt).toBeLessThanOrEqual(m.passage.split(/\s+/).length);
       }),
@@ -265,7 +268,7 @@ describe('amounts, whatever the family asks for', () => {
             memory: m.passage.split(/\s+/).length,
             // Where the lesson names none, three of what is on the map; from the fourth rung as many as the child finds.
             labels: rung > 3 ? 500 : Math.max(3, new Set(m.words).size),
-            quiz: m.questions.length || 200,
+            quiz: m.recall || 200,
           }[kind]!;
           expect(written(kind, wording)).toBeLessThanOrEqual(there);
         },

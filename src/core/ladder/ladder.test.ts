@@ -125,6 +125,7 @@ describe('copying', () => {
     const lesson = { title: 'Carding and combing', topics: [], objective: '', passage: '' };
     const traced = tracedIn(
       {
+        title: 'Wool',
         vocabulary: ['hook', 'wool', 'fleece'].map((word) => ({ id: word, word, meaning: '' })),
         passage: POEM,
       },

@@ -1,5 +1,7 @@
 /** The words of a lesson, names with their capital; and what of them is a thing that can be shown. */
-import { withoutArticle } from './about';
+import type { Lesson } from '../plan/lesson';
+import type { Unit } from '../plan/unit';
+import { aboutOf, isTold, withoutArticle } from './about';
 import { isNoun } from './doable';
 
 /** “Dr. Imre Holm”: a person is met, not spelt. */
@@ -21,6 +23,10 @@ export function wordsIn(text: string, names: ReadonlySet<string>): string[] {
 export const isTitled = (words: readonly string[]): boolean =>
   words.length > 1 && words.every((w) => /^\p{Lu}/u.test(w) || w.length < 4);
 
+/** What a lesson is about and its topics, a line each; a question is none of them, as its words say little: “Who owns the past?” */
+export const linesOf = (lesson: Pick<Lesson, 'title' | 'topics'>, { title }: Pick<Unit, 'title'>): string[] =>
+  [aboutOf(lesson, title), ...lesson.topics.map((t) => t.title)].filter((line) => !line.endsWith('?'));
+
 /** Words of a topic that is one thing; what is longer is told, and its words are the things. Own choice. */
 const MOST_WORDS = 3;
 
@@ -37,8 +43,8 @@ export function thingsIn(
   names: ReadonlySet<string>,
 ): string[] {
   const ofTopics = topics.flatMap(pairsApart).flatMap((topic) => {
-    // “How dough rises” is told; it is no thing.
-    if (!isNoun(topic)) return [];
+    // “How dough rises” is told, as is “Finding north”; it is no thing.
+    if (!isNoun(topic) || isTold(topic)) return [];
     const words = wordsIn(withoutArticle(topic), names);
     const isOne = words.length > 1 && words.length <= MOST_WORDS && !/[,;:()&/]/.test(topic);
     if (!isOne) return words;

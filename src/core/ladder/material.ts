@@ -4,7 +4,7 @@ import type { Lesson, RecallPrompt } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
 import type { Unit } from '../plan/unit';
 import { aboutOf, natureOf, withoutArticle, type Nature } from './about';
-import { thingsIn, wordsIn } from './lesson-words';
+import { linesOf, thingsIn, wordsIn } from './lesson-words';
 import { easiestFirst } from './objectives';
 import { isVerse } from './text-pieces';
 import { shares, type OwnQuestion } from './shares';
@@ -18,6 +18,8 @@ export interface Material {
   place: number;
   /** What is copied: the lesson's own passage, else the unit's; empty where there is none. */
   passage: string;
+  /** Where it stands among the lessons of its unit that are of the same nature; what is said of such a lesson goes by it. */
+  turn: number;
   /** The place of the lesson among those that go through the same passage. */
   walk: { place: number; of: number };
   /** What is learnt by heart: verse, or what the unit has for it; empty where there is none. */
@@ -31,8 +33,8 @@ export interface Material {
   names: readonly string[];
   /** What of it can be pointed at, labelled or named on a flap: words the unit teaches, and topics. */
   things: string[];
-  /** All the words the unit teaches, and how many of them have their turn in a lesson beside its own. */
-  others: { words: string[]; due: number };
+  /** All the words the unit teaches, how many of them have their turn in a lesson beside its own, and words of the lessons before. */
+  others: { words: string[]; due: number; earlier: readonly string[] };
   /** What beginners trace in it. */
   traced: Traced;
   /** Titles of the books on the lesson, in the order of the plan. */
@@ -44,6 +46,8 @@ export interface Material {
    * words mean.
    */
   questions: Omit<RecallPrompt, 'id'>[];
+  /** How many of them were written for the lesson. */
+  recall: number;
   /** Objectives the lesson meets, the easiest first. */
   objectives: string[];
   /** Whether there is something on the lesson that has labels: a map, a drawing, a model, a thing with parts. */
@@ -83,14 +87,14 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
   return (lesson, unit) => {
     const known = made.get(lesson.id);
     if (known) return known;
-    const { place, of, walk, learning, traced, names: keep, question } = share(lesson);
+    const { place, turn, of, walk, learning, traced, names: keep, earlier, question } = share(lesson);
     const own = lesson.passage.trim();
     const passage = own || unit.passage.trim();
     const memory = unit.memoryWork.map((m) => m.text.trim()).filter(Boolean);
     const topics = lesson.topics.map((t) => t.title);
-    const topic = aboutOf(lesson);
-    // The words of a question are no words of the lesson: “Who owns the past?”
-    const about = [topic, ...topics.filter((t) => !t.endsWith('?'))].join('\n');
+    const recall = lesson.recall.filter((r) => r.easy || r.hard);
+    const topic = aboutOf(lesson, unit.title);
+    const about = linesOf(lesson, unit).join('\n');
     const teaches = unit.vocabulary.map((v) => v.word);
     const names = new Set(keep);
     const here = [about, lesson.objective, own].join('\n').toLowerCase();
@@ -99,8 +103,9 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
     const isTopic = (thing: string): boolean => thing.toLowerCase() === withoutArticle(topic).toLowerCase();
     const material: Material = {
       topic,
-      nature: natureOf(lesson),
+      nature: natureOf(lesson, unit.title),
       place,
+      turn,
       passage,
       walk,
       byHeart: memory.length ? memory.join('\n\n') : ([own, unit.passage.trim()].find(isVerse) ?? ''),
@@ -109,13 +114,14 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
       words: [...named, ...wordsIn(about, names)],
       names: keep,
       things: thingsIn(topics, named, names).filter((t) => !isTopic(t)),
-      others: { words: teaches, due },
+      others: { words: teaches, due, earlier },
       beginners: wordsIn(passage, names),
       traced,
       sources: [...new Set((uses.get(lesson.id) ?? []).map((u) => bookOf.get(u.pullId)!))],
       question,
+      recall: recall.length,
       questions: [
-        ...lesson.recall.filter((r) => r.easy || r.hard),
+        ...recall,
         ...unit.vocabulary
           .filter((v) => v.meaning && isNamedIn(lesson, v.word))
           .map((v) => meaningOf(v.word, v.meaning)),

@@ -101,7 +101,7 @@ it.each<[LadderKind, string[]]>([
   [
     'tell-back',
     [
-      'Set up “Colour from the dye pot” with toys and things from the house, and tell what each is',
+      'Set up something of “Colour from the dye pot” with toys and things from the house, and tell what each is',
       'Say what you liked best in “Colour from the dye pot”, and why; it is written down for you',
       'Tell what was new to you in “Colour from the dye pot”, and what you knew before',
       'Write 8–10 sentences, from two sources, on “Colour from the dye pot”: what is certain, and what is not',
@@ -119,8 +119,8 @@ it.each<[LadderKind, string[]]>([
   [
     'notebook',
     [
-      'Draw “Colour from the dye pot”, and say what it is; a word is written under it for you',
-      'Draw “Colour from the dye pot”, and write its name and one word about it',
+      'Draw “Colour from the dye pot”, and say what your picture shows; a word is written under it for you',
+      'Draw “Colour from the dye pot”, and write a name and one word beside it',
       'Draw “Colour from the dye pot”, and tell what stands where; nothing is written',
       'Lay out a page of your own on “Colour from the dye pot”: heading, drawing, 8 sentences, and where you found it',
     ],

@@ -7,7 +7,7 @@ import { lettersOfSentences, linesFor, type Writer } from './handwriting';
 import type { WorkKind } from './kinds';
 import { labelsFor } from './labels';
 import { learnt } from './shown';
-import { questionsFor } from './together';
+import { askedOf } from './together';
 import { listFor, READS_LISTS_FROM } from './word-list';
 import { ownThings } from './word-list';
 import { flapsIn } from './written';
@@ -23,6 +23,7 @@ export interface Paper {
   flaps?: { count: number; ruled: number; words: string[] };
   /** Lines to learn by heart, in their stanzas. */
   verse?: string[];
+  /** Empty where one is asked that is not written down. */
   questions?: string[];
   /** A frame to draw in; names to be put beside it. */
   draw?: boolean;
@@ -109,7 +110,7 @@ export function paperFor(
       return rung >= 4 ? { source: true, ruled: LINES.note } : undefined;
     // Up to the second rung it is asked and told.
     case 'quiz':
-      return rung >= 3 ? { questions: questionsFor(material, rung, amount, turn()) } : undefined;
+      return rung >= 3 ? { questions: onPaper(askedOf(material, rung, amount, turn())) } : undefined;
     default:
       return undefined;
   }
@@ -120,3 +121,9 @@ function saidPaper(kind: WorkKind): Paper | undefined {
   if (kind === 'notebook' || kind === 'labels') return { draw: true, ruled: 0 };
   return kind === 'booklet' ? { flaps: { count: 3, ruled: 0, words: [] } } : undefined;
 }
+
+/** Room for those as well that are thought of when they are asked. */
+const onPaper = ({ ready, more }: { ready: string[]; more: number }): string[] => [
+  ...ready,
+  ...Array.from({ length: more }, () => ''),
+];

@@ -8,6 +8,8 @@ import type { Lesson, Part } from '../plan/lesson';
 import { onceOf } from '../plan/once';
 import type { Plan } from '../plan/plan';
 import type { Question } from '../plan/unit';
+import { natureOf } from './about';
+import { linesOf, wordsIn } from './lesson-words';
 import { namesOf } from './names';
 import { isVerse } from './text-pieces';
 import { tracedIn, type Traced } from './traced';
@@ -23,6 +25,8 @@ export interface Share {
   /** Where the lesson stands in its unit, from 0, and of how many; what rotates goes by it. */
   place: number;
   of: number;
+  /** How many lessons before it in the unit are of the same nature. */
+  turn: number;
   /** The place of the lesson among those in which the same passage is copied. */
   walk: Place;
   /** The place of the lesson among those that learn the same. */
@@ -31,6 +35,8 @@ export interface Share {
   traced: Traced;
   /** Names in it, which keep their capital. */
   names: readonly string[];
+  /** Words of the lessons just before it, the nearest first. */
+  earlier: readonly string[];
   /** The question to look up in it; null where there is none for it. */
   question: OwnQuestion | null;
 }
@@ -43,10 +49,12 @@ interface Place {
 const NONE: Share = {
   place: 0,
   of: 0,
+  turn: 0,
   walk: { place: 0, of: 0 },
   learning: { place: 0, of: 0 },
   traced: { word: null, round: 0 },
   names: [],
+  earlier: [],
   question: null,
 };
 
@@ -89,20 +97,37 @@ export const shares = onceOf<
       if (memorised.has(unitId)) return lessons;
       return isVerse(lesson.passage.trim()) ? [lesson] : withoutVerse;
     };
+    const natures = lessons.map((l) => natureOf(l, unit?.title));
+    const words = lessons.map((l) => (unit ? wordsIn(linesOf(l, unit).join('\n'), new Set(names(l))) : []));
     lessons.forEach((lesson, place) =>
       found.set(lesson.id, {
         place,
         of: lessons.length,
+        turn: natures.slice(0, place).filter((n) => n === natures[place]).length,
         walk: among(lesson, lesson.passage.trim() ? [lesson] : sharing, 'copying'),
         learning: among(lesson, learn(lesson), 'memory'),
         traced: traced[place] ?? NONE.traced,
         names: names(lesson),
+        earlier: justBefore(words, place),
         question: asked.get(lesson.id) ?? null,
       }),
     );
   }
   return (lesson) => found.get(lesson.id) ?? NONE;
 });
+
+/** From so many lessons before words are taken up again. Own choice. */
+const LOOKED_BACK = 3;
+
+/** Words of the lessons just before one, the nearest first, without small words and its own. */
+function justBefore(words: readonly (readonly string[])[], place: number): string[] {
+  const own = new Set(words[place].map((w) => w.toLowerCase()));
+  const before = words
+    .slice(Math.max(0, place - LOOKED_BACK), place)
+    .reverse()
+    .flat();
+  return [...new Set(before)].filter((w) => tellingWords(w).size > 0 && !own.has(w.toLowerCase()));
+}
 
 const placeAmong = (lesson: Lesson, lessons: readonly Lesson[]): Place => ({
   place: Math.max(0, lessons.indexOf(lesson)),

@@ -43,7 +43,7 @@ const TELLING = {
 
 /** @param sentences so many instead of the rung's own; spoken rungs have none */
 export function tellingVersion(
-  { topic, place, nature }: Pick<Material, 'topic' | 'place' | 'nature'>,
+  { topic, turn, nature }: Pick<Material, 'topic' | 'turn' | 'nature'>,
   rung: Rung,
   writer: Writer,
   sentences: number | null = null,
@@ -53,7 +53,7 @@ export function tellingVersion(
     return {
       ...plain,
       rung,
-      wording: wordingFor(kind, rung, { topic }, place + Math.max(0, stepOn(rung, writer))),
+      wording: wordingFor(kind, rung, { topic }, turn + Math.max(0, stepOn(rung, writer))),
       ...SPOKEN[rung as 1 | 2 | 3],
       supplies: rung === 1 ? 'props' : '',
     };
@@ -76,7 +76,7 @@ export function tellingVersion(
     ...plain,
     rung,
     amount,
-    wording: wordingFor(kind, rung, { amount, topic }, place, writer.grade),
+    wording: wordingFor(kind, rung, { amount, topic }, turn, writer.grade),
     minutes: offer.minutes + THINKING + looking,
     parentMinutes: 0,
     produces: 'a written telling',

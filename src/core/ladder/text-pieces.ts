@@ -73,19 +73,23 @@ export function phrasesIn(passage: string): string[] {
           phrases[phrases.length - 1] = `${before} ${piece}`;
         else phrases.push(piece);
       }
-      return withItsVerb(phrases.flatMap(halves))
+      return withWhatFollows(phrases.flatMap(halves))
         .map((p) => p.replace(/[,;:.—–]+$/u, '').trim())
         .filter(Boolean);
     }),
   );
 }
 
-/** “Two hundred bones | are under my skin”: what helps a verb does not end a phrase that more follows. */
-function withItsVerb(phrases: readonly string[]): string[] {
+/** “Two hundred bones | are under my skin”: what helps a verb, or says how much of what follows, does not end a phrase: “in whispers | all over the keep”. */
+function withWhatFollows(phrases: readonly string[]): string[] {
   const all = [...phrases];
   for (let i = 0; i + 1 < all.length; i++) {
     const words = all[i].split(/\s+/u);
-    if (!HELPS.test(words.at(-1)!) || words.length <= PHRASE.least || wordCount(all[i + 1]) >= PHRASE.most)
+    if (
+      !GOES_WITH_WHAT_FOLLOWS.test(words.at(-1)!) ||
+      words.length <= PHRASE.least ||
+      wordCount(all[i + 1]) >= PHRASE.most
+    )
       continue;
     all[i + 1] = `${words.pop()} ${all[i + 1]}`;
     all[i] = words.join(' ');
@@ -95,8 +99,8 @@ function withItsVerb(phrases: readonly string[]): string[] {
 
 const NAMES_A_THING = /^(?:the|a|an|her|his|its|their|my|our|your|this|that|each|every|all|no)$/iu;
 const IS_PREPOSITION = new RegExp(`^(?:${PREPOSITIONS})$`, 'iu');
-const HELPS =
-  /^(?:has|have|had|is|are|was|were|be|been|will|would|can|could|may|might|must|did|not|never)$/iu;
+const GOES_WITH_WHAT_FOLLOWS =
+  /^(?:has|have|had|is|are|was|were|be|been|will|would|can|could|may|might|must|did|not|never|all|both|half|just|only|even|very|so|too|quite|almost|more|most|such)$/iu;
 
 /**
  * A phrase that is too long, in two nearest to its middle where something is done to a thing that is named; as it is where
@@ -119,7 +123,7 @@ function withWhatIsDone(words: readonly string[], thing: number): number {
   // The word before names a thing itself: “off the hill | the flock came”, and “gave the boy a loaf” in one.
   if (NAMES_A_THING.test(words[at - 1] ?? ''))
     return IS_PREPOSITION.test(words[at - 2] ?? '') ? thing : thing - 3;
-  while (HELPS.test(words[at - 1] ?? '')) at--;
+  while (GOES_WITH_WHAT_FOLLOWS.test(words[at - 1] ?? '')) at--;
   return at;
 }
 const unevenness = ([a, b]: readonly string[]): number => Math.abs(wordCount(a) - wordCount(b));

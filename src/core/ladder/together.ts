@@ -122,6 +122,21 @@ export function questionsFor(
     .map((q) => (rung >= 4 ? q.hard || q.easy : q.easy || q.hard));
 }
 
+/**
+ * Questions asked of one child: those written for the lesson; where none were, as many as the rung asks for, of which what is
+ * meant by the lesson's words stand ready.
+ */
+export function askedOf(
+  material: Pick<Material, 'questions' | 'recall'>,
+  rung: Rung,
+  questions: number | null = null,
+  turn: Turn = ALONE,
+): { ready: string[]; more: number } {
+  const ready = questionsFor(material, rung, questions, turn);
+  const most = material.recall ? 0 : (questions ?? QUESTIONS[rung]);
+  return { ready, more: Math.max(0, most - ready.length) };
+}
+
 /** A quiz: what is asked does not stand on the list beforehand. */
 export function quizVersion(
   material: Material,
@@ -130,8 +145,8 @@ export function quizVersion(
   questions: number | null = null,
   turn: Turn = ALONE,
 ): Version {
-  const asked = questionsFor(material, rung, questions, turn);
-  const n = asked.length || (questions ?? QUESTIONS[rung]);
+  const { ready, more } = askedOf(material, rung, questions, turn);
+  const n = ready.length + more;
   const hard = rung >= 4;
   const amount = count(n, hard ? 'hard question' : 'easy question');
   return {
@@ -141,6 +156,10 @@ export function quizVersion(
     wording: wordingFor('quiz', rung, { amount, topic: material.topic }, 0, writer.grade),
     minutes: 3 + Math.ceil(n * (hard ? 2 : 1)),
     parentMinutes: rung <= 3 ? 3 + n : 2,
+    note:
+      more && ready.length
+        ? `${ready.length} of them ${ready.length === 1 ? 'stands' : 'stand'} ready: what the words mean. The rest is asked out of what was read.`
+        : '',
   };
 }
 

@@ -2,8 +2,7 @@
 import { tellingWords } from '../books/fit';
 import type { Lesson } from '../plan/lesson';
 import type { Unit } from '../plan/unit';
-import { aboutOf } from './about';
-import { wordsIn } from './lesson-words';
+import { linesOf, wordsIn } from './lesson-words';
 
 /** Letters of a word that is traced. */
 const TRACED = 4;
@@ -30,7 +29,7 @@ export function tracedWords(text: string, names: ReadonlySet<string> = new Set()
  * only where there are no others.
  */
 export function tracedIn(
-  unit: Pick<Unit, 'vocabulary' | 'passage'>,
+  unit: Pick<Unit, 'title' | 'vocabulary' | 'passage'>,
   lessons: readonly Pick<Lesson, 'title' | 'topics' | 'passage'>[],
   names: ReadonlySet<string> = new Set(),
 ): Traced[] {
@@ -42,8 +41,7 @@ export function tracedIn(
   const leastOf = ([first, ...rest]: readonly string[]): string | undefined =>
     rest.reduce((least, w) => (timesOf(w) < timesOf(least) ? w : least), first);
   return lessons.map((lesson, i) => {
-    const topics = lesson.topics.map((t) => t.title).filter((t) => !t.endsWith('?'));
-    const own = wordsOf([aboutOf(lesson), ...topics, lesson.passage]).filter(says);
+    const own = wordsOf([...linesOf(lesson, unit), lesson.passage]).filter(says);
     const fresh = [...own, ...others].find((w) => !timesOf(w));
     const word = i ? (fresh ?? leastOf(own) ?? leastOf(others) ?? null) : null;
     const round = timesOf(word);

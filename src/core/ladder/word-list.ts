@@ -51,7 +51,11 @@ function withMore(list: readonly string[], more: readonly string[], most: number
 
 /** Of the other words the unit teaches those that suit a rung, the ones whose turn it is in the lesson first. */
 const othersFor = ({ others, place }: Pick<Material, 'others' | 'place'>, rung: Rung): string[] =>
-  inTurn(suiting(others.words, rung), place * others.due);
+  suiting(inTurn(others.words, place * others.due), rung);
+
+/** Those that have their turn: each once before one comes again, however few suit the rung. */
+const dueFor = ({ others, place }: Pick<Material, 'others' | 'place'>, rung: Rung): string[] =>
+  suiting(inTurn(others.words, place * others.due).slice(0, others.due), rung);
 
 const suiting = (words: readonly string[], rung: Rung): string[] =>
   words.filter((w) => hardness(w) <= rung && tellingWords(w).size > 0);
@@ -66,7 +70,7 @@ const SPELT = 6;
 
 /**
  * A lesson’s words for a rung: its own, then of the unit’s others those whose turn it is; where that is too few, easier ones and
- * those of the passage.
+ * those of the passage and of the lessons before.
  */
 function ownWords(from: Listed, rung: Rung, most: number): string[] {
   if (rung <= 2) return beginnersWords(from, rung, most);
@@ -78,17 +82,18 @@ function ownWords(from: Listed, rung: Rung, most: number): string[] {
   const hard =
     suited.length < FEWEST ? withMore(wordsFor(above, 5, CHALLENGE[rung] ?? 0), suited, most) : suited;
   // What is due comes in the order in which it is taught, so that the hardest few are not there each time.
-  const due = others.slice(0, from.others.due).filter(isHardEnough);
+  const due = dueFor(from, rung).filter(isHardEnough);
   const list = withMore(hard, due, most);
   const ofText = inTurn(wordsFor(from.beginners, rung, from.beginners.length), from.place * FEWEST);
+  const earlier = wordsFor(from.others.earlier, rung).filter(isHardEnough);
   // Older children rather have a hard word again than an easy one of the passage.
-  const rest = rung < HARD.fromRung ? [...ofText, ...others] : [...others, ...ofText];
+  const rest = rung < HARD.fromRung ? [...ofText, ...earlier, ...others] : [...others, ...earlier, ...ofText];
   return withMore(list, [...own, ...rest], Math.min(most, FEWEST));
 }
 
 /**
  * A beginner gets the easiest of the lesson’s own, then easy ones of the unit and of the passage, other ones each lesson while
- * there are others.
+ * there are others; then easy ones of the lessons before.
  */
 function beginnersWords(from: Listed, rung: Rung, most: number): string[] {
   const easy = (words: readonly string[]): string[] =>
@@ -98,7 +103,8 @@ function beginnersWords(from: Listed, rung: Rung, most: number): string[] {
   const short = wordsFor(from.words, 4, from.words.length).filter((w) => w.length <= SPELT);
   const own = rung === 2 && !found.length ? short.slice(-1) : found;
   const more = withMore(suiting(from.others.words, rung), easy(from.beginners), Infinity);
-  return withMore(own, inTurn(more, from.place * (most - 1)), most);
+  const earlier = easy(from.others.earlier);
+  return withMore(own, [...inTurn(more, from.place * (most - 1)), ...earlier], most);
 }
 
 /** How hard the word of a thing may be that is pointed at, drawn or copied: harder than those a child spells. */

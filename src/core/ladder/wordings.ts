@@ -61,7 +61,7 @@ export const WORDINGS = {
     3: [
       'Tell “{topic}” in order: first, then, last',
       'Tell “{topic}” as if you had been there: what you saw, heard and did',
-      'Tell “{topic}” with three things from it laid out before you',
+      'Tell “{topic}” on the fingers of one hand: a finger for each step',
     ],
     4: [
       'Write {amount} on “{topic}”: what happens, and why',
@@ -101,7 +101,7 @@ export const WORDINGS = {
   /** Of what does not go on from a beginning to an end: it is neither acted nor told in order. */
   'tell-back of a thing': {
     1: [
-      'Set up “{topic}” with toys and things from the house, and tell what each is',
+      'Set up something of “{topic}” with toys and things from the house, and tell what each is',
       'Choose a picture or a thing that belongs to “{topic}”, and tell about it',
       'Show with your hands or with blocks something of “{topic}”, and tell what it is',
     ],
@@ -112,7 +112,7 @@ export const WORDINGS = {
       'Tell what was new to you in “{topic}”, and what you knew before',
     ],
     4: [
-      'Write {amount} on “{topic}”: what it is, and why it matters',
+      'Write {amount} on “{topic}”: what matters most, and why',
       'Write {amount} to somebody who has never heard of “{topic}”',
       'Write {amount} on what surprised you in “{topic}”',
     ],
@@ -127,7 +127,7 @@ export const WORDINGS = {
     1: 'Find and read, for “{topic}”: {amount}',
     2: 'Read and write once, for “{topic}”: {amount}',
     3: 'Learn to spell, for “{topic}”: {amount}',
-    4: 'Spell, and use in a sentence on “{topic}”: {amount}',
+    4: 'Spell, and use each in a sentence, for “{topic}”: {amount}',
     5: 'Spell, and say what each means and where it comes from, for “{topic}”: {amount}',
   },
   /** For whoever is under five: nothing is read. */
@@ -166,11 +166,11 @@ export const WORDINGS = {
   },
   'notebook of a thing': {
     1: [
-      'Draw “{topic}”, and say what it is; a word is written under it for you',
+      'Draw “{topic}”, and say what your picture shows; a word is written under it for you',
       'Draw one thing of “{topic}”, and point out its parts; a word is written under it for you',
     ],
     2: [
-      'Draw “{topic}”, and write its name and one word about it',
+      'Draw “{topic}”, and write a name and one word beside it',
       'Draw two things of “{topic}”, and write a word under each',
     ],
     3: [

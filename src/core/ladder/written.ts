@@ -60,7 +60,7 @@ const SPOKEN_PAGE: Partial<Record<Rung, Pick<Version, 'minutes' | 'parentMinutes
 };
 
 /** What a page is made of, and where in the unit it stands. */
-type About = Pick<Material, 'topic' | 'place' | 'nature' | 'things' | 'others'>;
+type About = Pick<Material, 'topic' | 'place' | 'turn' | 'nature' | 'things'>;
 
 const PAGE = {
   'a story': 'notebook of a story',
@@ -70,7 +70,7 @@ const PAGE = {
 
 /** @param sentences so many instead of the rung's own, from rung 3 */
 export function notebookVersion(
-  { topic, place, nature }: About,
+  { topic, turn, nature }: Pick<About, 'topic' | 'turn' | 'nature'>,
   rung: Rung,
   writer: Writer,
   sentences: number | null = null,
@@ -78,12 +78,12 @@ export function notebookVersion(
   const page = { ...plain, rung, produces: 'a notebook page', supplies: 'notebook; pencils' };
   const kind = PAGE[nature];
   const spoken = SPOKEN_PAGE[rung];
-  if (spoken) return { ...page, wording: wordingFor(kind, rung, { topic }, place), ...spoken };
+  if (spoken) return { ...page, wording: wordingFor(kind, rung, { topic }, turn), ...spoken };
   const offer = offeredSentences(sentences ?? amountOn(PAGE_SENTENCES, rung, writer), writer);
   const amount = count(offer.sentences, 'sentence');
   return {
     ...page,
-    wording: wordingFor(kind, rung, { amount, topic }, place, writer.grade),
+    wording: wordingFor(kind, rung, { amount, topic }, turn, writer.grade),
     amount,
     minutes: DRAWING[rung] + offer.minutes,
     parentMinutes: rung === 3 ? 3 : 0,

@@ -206,8 +206,8 @@ function OneWork({ work: p, whose, hand }: { work: PaperWork; whose: string; han
       ) : null}
       {p.questions ? (
         <Questions>
-          {p.questions.map((q) => (
-            <li key={q}>
+          {p.questions.map((q, i) => (
+            <li key={i}>
               {q}
               <Rule aria-hidden="true" />
               <Rule aria-hidden="true" />
