@@ -9,6 +9,7 @@ import { tellingVersion } from './telling-back';
 import { notebookVersion } from './written';
 import { writerOf } from './handwriting';
 import { blankChild } from '../plan/blank';
+import { extrasFor } from './extras';
 
 const lesson = (title: string, topics: string[] = [], over = {}): ReturnType<typeof aLesson> => ({
   ...aLesson('l'),
@@ -69,6 +70,15 @@ describe('what a lesson is about', () => {
   it('is its topics where the title only counts it, and the title where there are none', () => {
     expect(aboutOf(lesson('Lesson 5', ['Felt', 'Soap', 'Water']))).toBe('Felt');
     expect(aboutOf(lesson('Lesson 5'))).toBe('Lesson 5');
+  });
+  it('keeps the capital of a name in the title of the unit, in words and in extras', () => {
+    const unit = aUnit({ title: 'Egypt', vocabulary: [], passage: '' });
+    const one = lesson('Introduction');
+    const plan = { ...aPlan(0, {}, () => []), units: [unit], lessons: [one] };
+    expect(materialOf(plan)(one, unit).words).toEqual(['Egypt']);
+    const extras = extrasFor(one, [], [], [], ['Egypt'], unit.title);
+    expect(extras.map((e) => e.title).join('\n')).toMatch(/Egypt/);
+    expect(extras.map((e) => e.title).join('\n')).not.toMatch(/introduction/i);
   });
   it('stands in the work, and what counts it is no word of a list', () => {
     const unit = aUnit({ vocabulary: [], passage: '' });

@@ -88,10 +88,14 @@ const BEARS: Readonly<Record<string, (topic: string) => boolean>> = {
 };
 
 /** The topic of a lesson an extra can be about: a thing, and one that can be done so; undefined where there is none. */
-function topicFor(extra: Outline, lesson: Pick<Lesson, 'title' | 'topics'>): string | undefined {
-  const things = nounTopics(lesson);
+function topicFor(
+  extra: Outline,
+  lesson: Pick<Lesson, 'title' | 'topics'>,
+  ofUnit: string,
+): string | undefined {
+  const things = nounTopics(lesson, ofUnit);
   const bears = BEARS[extra.id];
-  return bears ? things.find(bears) : (things[0] ?? aboutOf(lesson));
+  return bears ? things.find(bears) : (things[0] ?? aboutOf(lesson, ofUnit));
 }
 
 /** A topic within a sentence: without the capital it begins with, where it is no name. */
@@ -100,19 +104,20 @@ const lowered = (topic: string, names: readonly string[]): string =>
     ? topic
     : `${topic[0].toLowerCase()}${topic.slice(1)}`;
 
-/** Extras for a lesson, best first; `known` are those it has already, by title; `names` keep their capital. */
+/** Extras for a lesson, best first; `known` are those it has already, by title; `names` keep their capital; `ofUnit` is the title of its unit. */
 export function extrasFor(
   lesson: Pick<Lesson, 'title' | 'topics'>,
   outlines: readonly Outline[],
   tastes: readonly Taste[],
   known: readonly string[],
   names: readonly string[] = [],
+  ofUnit = '',
 ): Outline[] {
   const words = [lesson.title, ...lesson.topics.map((t) => t.title)].join(' ');
   const all = [
     ...outlines,
     ...PLAIN_EXTRAS.flatMap((o) => {
-      const topic = topicFor(o, lesson);
+      const topic = topicFor(o, lesson, ofUnit);
       return topic ? [{ ...o, title: o.title.replace('…', lowered(topic, names)).slice(0, 200) }] : [];
     }),
   ];

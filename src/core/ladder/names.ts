@@ -47,11 +47,12 @@ export function namesIn(text: string, around = ''): Set<string> {
 
 /** What a unit and its lessons say: where a word that nobody knows stands in small letters somewhere in it, it is no name. */
 function saidIn(
-  unit: Pick<Unit, 'vocabulary' | 'passage'>,
+  unit: Pick<Unit, 'title' | 'vocabulary' | 'passage'>,
   lessons: readonly Pick<Lesson, 'title' | 'topics' | 'objective' | 'passage'>[],
 ): string {
   return [
     ...unit.vocabulary.map((v) => `${v.word} ${v.meaning}`),
+    unit.title,
     unit.passage,
     ...lessons.flatMap((l) => [l.title, ...l.topics.map((t) => t.title), l.objective, l.passage]),
   ].join('\n');
@@ -68,6 +69,7 @@ export const namesOf = onceOf<Plan, 'lessons' | 'units', (lesson: Pick<Lesson, '
         const around = saidIn(unit, own);
         return own.map((l): [string, string[]] => {
           const text = [
+            unit.title,
             l.title,
             ...l.topics.map((t) => t.title),
             l.objective,

@@ -89,8 +89,9 @@ export function promptsFor(plan: Plan, lesson: Lesson, childId: string, rung: Ru
     needsYou: rung <= NEEDED,
     from,
   });
-  const things = nounTopics(lesson);
-  const topics = things.length ? things : [aboutOf(lesson)];
+  const ofUnit = plan.units.find((u) => u.id === lesson.unitId)?.title;
+  const things = nounTopics(lesson, ofUnit);
+  const topics = things.length ? things : [aboutOf(lesson, ofUnit)];
   // What is asked takes turns from lesson to lesson.
   const place = plan.lessons.filter((l) => l.unitId === lesson.unitId).indexOf(lesson);
   const ask = (text: string, n: number): string => {

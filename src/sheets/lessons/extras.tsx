@@ -22,13 +22,14 @@ export function Extras({
   onClose: () => void;
 }) {
   const { act } = useAct();
-  const { taste } = view.unit!;
+  const { taste, title } = view.unit!;
   const extras = extrasFor(
     lesson,
     view.outlines,
     taste,
     lesson.parts.map((p) => p.title),
     lesson.names,
+    title,
   );
   const kept = new Set(view.outlines.map((o) => o.id));
   return (
