@@ -219,6 +219,8 @@ describe('names', () => {
   it('are not made by a title in which all words have a capital', () => {
     expect(kept('The Water Cycle')).toEqual(['the', 'water', 'cycle']);
     expect(kept('Atlantic Ocean')).toEqual(['Atlantic', 'ocean']);
+    expect(kept('The Race', 'The Grey Flock')).toEqual(['the', 'race']);
+    expect(kept('The Race', 'The old mill\nUp to the weir')).toEqual(['the', 'Race']);
   });
   it('of a person are no words to spell', () =>
     expect(wordsIn('Dr. Imre Holm and the germs', new Set())).toEqual(['and', 'the', 'germs']));

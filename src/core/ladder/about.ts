@@ -96,10 +96,11 @@ export function natureOf(
   if (about.endsWith('?')) return HOW.test(about) ? 'a doing' : 'a thing';
   const prose = lesson.passage.trim();
   const hasProse = prose !== '' && !isVerse(prose);
-  return isDone(about) || hasProse || HAPPENS.test(about) || IN_ORDER.test(lesson.objective)
-    ? 'a doing'
-    : 'a thing';
+  return isDoing(about) || hasProse || IN_ORDER.test(lesson.objective) ? 'a doing' : 'a thing';
 }
+
+/** Whether what a topic names goes on from a beginning to an end. */
+export const isDoing = (topic: string): boolean => isDone(topic) || HAPPENS.test(topic);
 
 /** Whether a topic begins with what is done: “Building the pyramids” is done, “Buildings of Rome” stand. */
 function isDone(topic: string): boolean {

@@ -1,5 +1,5 @@
 /**
- * What can be done with a topic: looked for, modelled, cooked with, told of as it was. Short lists of everyday words;
+ * What can be done with a topic: looked for, modelled, tried, cooked with, told of as it was. Short lists of everyday words;
  * what none of them knows is drawn, told, sorted and guessed at, as any topic can be. Common practice, no source.
  */
 import type { Lesson } from '../plan/lesson';
@@ -35,9 +35,41 @@ const HAS_A_THEN = any(`
   kings? queens? soldiers? castles? towns? cit(?:y|ies) villages? families children childhood crafts? smiths? potters? pottery
   paper ink glass iron steam power mines? mining fishing hunting forests? gardens? tolls? taxes weights? measures?`);
 
+const TRIED = any(`
+  floats? floating sinks? sinking buoyan\\p{L}+ water ice steam rain wind air balloons? kites? paper magnets? magnetism electricity circuits? batter(?:y|ies)
+  light shadows? mirrors? prisms? lenses? sound echo(?:es)? heat cold temperature forces? friction gravity motion levers? pulleys? ramps? gears?
+  wheels? mills? sails? springs? bridges? boats? rafts? rockets? towers? domes? arch(?:es)? ropes? knots? threads? yarn felt wool cloth fabrics?
+  dyes? dyeing mordants? colours? colors? inks? paints? glue soap bubbles? dough yeast bread butter salt sugar vinegar crystals? mixtures? solutions?
+  rust metals? plants? seeds? roots? leaves soil sand clay pendulums? clocks? sundials? weights? muscles? pulse heartbeat taste smell touch
+  reflex(?:es)? strength erosion filters? sponges? candles? insulation`);
+/** What nobody meets on a walk from the door, or should not go looking for. */
+const FAR_AWAY =
+  /(?<!\p{L})(?:poison\p{L}*|venom\p{L}*|tropic\p{L}*|rain ?forests?|jungles?|savannas?|savannahs?|deserts?|polar|arctic|antarctic\p{L}*|coral|sharks?|whales?|dinosaurs?|mammoths?|lions?|tigers?|elephants?|crocodiles?|snakes?|bears?|wolves|space|planets?|mars|ancient|medieval|prehistoric|extinct)(?!\p{L})/iu;
+/** A name within it: “Roman roads”, “animals of Asia” are not those of the next field. */
+const OF_A_NAME = /(?<=\p{L} )\p{Lu}\p{Ll}|^\p{Lu}\p{Ll}+(?:an|ish|ese|ic) /u;
+
+/** What a topic is called in short: without what follows a colon, nor the way to it, “Field trip to the museum”. */
+export const inShort = (topic: string): string =>
+  topic
+    .replace(/(?:\s*[:;(]|\s+[–—-]\s).*$/u, '')
+    .replace(
+      /^(?:(?:a|our|the) )?(?:field trip|day trip|trip|visit|excursion|outing|day out) (?:to|at|in) /iu,
+      '',
+    )
+    .trim() || topic;
+
+/** The thing itself: “fractions in the kitchen” are fractions. */
+const headOf = (topic: string): string =>
+  inShort(topic).replace(/\s(?:in|on|from|at|to|with|without|for|through|across|around)\s.*$/iu, '');
+
 export const canBeCooked = (topic: string): boolean => FOOD.test(topic);
-export const canBeFound = (topic: string): boolean => FOUND.test(topic);
-export const canBeModelled = (topic: string): boolean => MODELLED.test(topic);
+/** @param around what else the lesson says: frogs of a rain forest are not looked for in the meadow */
+export const canBeFound = (topic: string, around = ''): boolean =>
+  FOUND.test(headOf(topic)) && !FAR_AWAY.test(`${topic}\n${around}`) && !OF_A_NAME.test(topic);
+export const canBeModelled = (topic: string): boolean => MODELLED.test(headOf(topic));
+export const canBeSorted = (topic: string, around = ''): boolean =>
+  canBeFound(topic, around) || FOOD.test(headOf(topic)) || canBeModelled(topic);
+export const canBeTried = (topic: string): boolean => TRIED.test(topic);
 export const hasAThen = (topic: string): boolean => HAS_A_THEN.test(topic);
 
 /** How a sentence begins that is no noun: a question, or something to be done. */

@@ -22,6 +22,25 @@ describe('extras proposed for a lesson', () => {
       for (const t of titles(title))
         expect(t).not.toMatch(/^(?:A walk to look for|A small model of|Cook something|Draw it from life)/);
   });
+  it('are not looked for where nobody meets them, nor tried where nothing can be, and are called in short', () => {
+    const titles = (title: string, topics: string[] = []): string =>
+      extrasFor({ title, topics: topics.map((t) => ({ title: t, page: null })) }, [], [], [])
+        .map((o) => o.title)
+        .join('\n');
+    const WALK = /A walk|from life/;
+    expect(titles('Rain forests', ['Sloths', 'Poison dart frogs'])).not.toMatch(WALK);
+    expect(titles('Deserts', ['Stones', 'Camels'])).not.toMatch(WALK);
+    expect(titles('Roman roads')).not.toMatch(WALK);
+    expect(titles('Ponds', ['Frogs'])).toMatch(/A walk to look for frogs/);
+    expect(titles('Rivers: from source to mouth')).toMatch(/A walk to look for rivers$/m);
+    expect(titles('Fractions in the kitchen')).not.toMatch(/Sort|walk/);
+    expect(titles('Field trip to the museum')).toMatch(/^A film on the museum,/m);
+    expect(titles('Continents', ['Islands'])).not.toMatch(/Guess first/);
+    expect(titles('Kings and laws')).not.toMatch(/Guess first/);
+    for (const title of ['Magnets', 'How dough rises', 'What floats, what sinks', 'Shadows'])
+      expect(titles(title)).toMatch(/Guess first, then try/);
+    expect(titles('How a law is made')).not.toMatch(/Paint|Guess/);
+  });
   it('to the family’s taste come first, what it has kept before what is plain', () => {
     expect(
       extrasFor(lesson, kept, ['art'], [])
@@ -32,7 +51,7 @@ describe('extras proposed for a lesson', () => {
   });
   it('leave out what the lesson has already, and are otherwise all there', () => {
     expect(extrasFor(lesson, kept, [], ['felt balls']).map((o) => o.id)).not.toContain('k2');
-    expect(extrasFor(lesson, kept, [], [])).toHaveLength(kept.length + PLAIN_EXTRAS.length - 1);
+    expect(extrasFor(lesson, kept, [], [])).toHaveLength(kept.length + PLAIN_EXTRAS.length - 2);
   });
   it('outdoors always have something indoors instead', () =>
     expect(PLAIN_EXTRAS.filter((o) => o.outdoors).every((o) => o.indoors)).toBe(true));

@@ -5,7 +5,15 @@
 import { blankDoing } from '../plan/blank';
 import { likeness } from '../pacing/grouping';
 import { aboutOf } from './about';
-import { canBeCooked, canBeFound, canBeModelled, nounTopics } from './doable';
+import {
+  canBeCooked,
+  canBeFound,
+  canBeModelled,
+  canBeSorted,
+  canBeTried,
+  inShort,
+  nounTopics,
+} from './doable';
 import type { Lesson, Outline } from '../plan/lesson';
 import type { Taste } from '../plan/unit';
 
@@ -79,23 +87,32 @@ export const PLAIN_EXTRAS: readonly Outline[] = [
 ];
 
 /** What a topic must be for an extra that not every topic bears. */
-const BEARS: Readonly<Record<string, (topic: string) => boolean>> = {
+const BEARS: Readonly<Record<string, (topic: string, around: string) => boolean>> = {
   'plain-walk': canBeFound,
   'plain-plot': canBeFound,
   'plain-model': canBeModelled,
   'plain-cook': canBeCooked,
-  'plain-sort': (topic) => canBeFound(topic) || canBeCooked(topic) || canBeModelled(topic),
+  'plain-guess': canBeTried,
+  'plain-sort': canBeSorted,
 };
+/** What is painted is a thing; the others are also of what is done. */
+const OF_A_THING = 'plain-paint';
 
-/** The topic of a lesson an extra can be about: a thing, and one that can be done so; undefined where there is none. */
+/** The topic of a lesson an extra can be about, in short: one that can be done so; undefined where there is none. */
 function topicFor(
   extra: Outline,
   lesson: Pick<Lesson, 'title' | 'topics'>,
   ofUnit: string,
 ): string | undefined {
   const things = nounTopics(lesson, ofUnit);
+  const about = aboutOf(lesson, ofUnit);
+  const around = [lesson.title, ...lesson.topics.map((t) => t.title), ofUnit].join('\n');
   const bears = BEARS[extra.id];
-  return bears ? things.find(bears) : (things[0] ?? aboutOf(lesson, ofUnit));
+  const all = [...things, ...(extra.id === 'plain-guess' ? [about] : [])];
+  const found = bears
+    ? all.find((topic) => bears(topic, around))
+    : (things[0] ?? (extra.id === OF_A_THING ? undefined : about));
+  return found && inShort(found);
 }
 
 /** A topic within a sentence: without the capital it begins with, where it is no name. */

@@ -128,7 +128,9 @@ export function materialOf(plan: Plan): (lesson: Lesson, unit: Unit) => Material
       ],
       objectives: easiestFirst(lesson.objectiveIds.flatMap((id) => objectives.get(id)?.wording ?? [])),
       hasLabels: LABELLED.test(
-        [about, ...(parts.get(lesson.id) ?? []).map((p) => `${p.title} ${p.directions}`)].join('\n'),
+        [topic, ...topics, ...(parts.get(lesson.id) ?? []).map((p) => `${p.title} ${p.directions}`)].join(
+          '\n',
+        ),
       ),
     };
     made.set(lesson.id, material);

@@ -21,15 +21,31 @@ function lands(): ReadonlySet<string> {
   return (ofLands = new Set([...countries, ...parts].flatMap((code) => names.of(code) ?? [])));
 }
 
+/** Words of a title. */
+const TITLE = { least: 2, most: 6 };
+
+/** Whether titles have no capital within them, “The water cycle”: then “The Pacific” is a name. */
+function isPlainlySpelt(text: string): boolean {
+  const titles = text
+    .split('\n')
+    .filter((line) => /^\p{Lu}.*[^.!?,;:]$/u.test(line))
+    .map((line) => line.split(' '))
+    .filter((words) => words.length >= TITLE.least && words.length <= TITLE.most);
+  const plain = titles.filter((words) => words.slice(1).some((w) => /^\p{Ll}{4,}/u.test(w)));
+  return plain.length > titles.length / 2;
+}
+
 /**
  * Names in a text: with a capital within a sentence; and where a sentence begins those that the dictionary or nobody
  * knows: “Osiris”, “Hatmose”.
  * @param around more of what the unit says, where a common word may stand in small letters
  */
 export function namesIn(text: string, around = ''): Set<string> {
+  const isPlain = isPlainlySpelt(`${text}\n${around}`);
+  const isSpelt = (line: string): boolean => isPlain && /^(?:The|A) \p{Lu}\p{Ll}+$/u.test(line);
   const within = text
     .split('\n')
-    .filter((line) => !isTitled(line.match(/\p{L}+/gu) ?? []))
+    .filter((line) => isSpelt(line) || !isTitled(line.match(/\p{L}+/gu) ?? []))
     .flatMap((line) => line.match(/(?<=\p{Ll}[,;]? )\p{Lu}\p{Ll}+/gu) ?? []);
   const small = new Set(`${text}\n${around}`.match(/(?<!\p{L})\p{Ll}+/gu));
   const isSmallSomewhere = (word: string): boolean => {

@@ -1,7 +1,7 @@
 /** Prompts for a child about a lesson: by rung, from the topic's brainstorm, open questions and the lesson's own topics. */
 import { tellingWords } from '../books/fit';
-import { aboutOf } from './about';
-import { hasAThen, nounTopics } from './doable';
+import { aboutOf, isDoing } from './about';
+import { canBeTried, hasAThen, inShort, nounTopics } from './doable';
 import type { Rung } from '../plan/measures';
 import type { Lesson } from '../plan/lesson';
 import type { Plan } from '../plan/plan';
@@ -27,16 +27,20 @@ const ASKS: Record<Rung, readonly string[]> = {
     'Draw “…” and tell one thing about it; it is written under the picture',
     'Show somebody “…” and say two things about it',
   ],
-  3: ['Explain “…” to somebody in three sentences', 'Draw “…” in four steps, with a word under each'],
+  3: ['Explain “…” to somebody in three sentences', 'Draw “…”, and write four words where they belong'],
   4: [
     'Look up “…” in two books, and note what both of them say',
-    'Make a table about “…”: what, where, how long, what for',
+    'Make a table about “…”: choose its columns, and fill it from what you read',
   ],
   5: [
     'Put a question about “…” that two sources answer differently, and argue for one',
-    'Plan a trial about “…”: change one thing, keep the rest, write down what you expect and what comes',
+    'Write three questions about “…” for somebody who knows it well, and find the answer to one',
   ],
 };
+/** Only of what goes on from a beginning to an end, and of what can be tried. */
+const IN_STEPS = 'Draw “…” in four steps, with a word under each';
+const A_TRIAL =
+  'Plan a trial about “…”: change one thing, keep the rest, write down what you expect and what comes';
 /** Only of what has a then. */
 const THEN_AND_NOW = 'Compare “…” then and now, from two sources, and argue which is better';
 const ANSWERS: Record<Rung, string> = {
@@ -46,6 +50,12 @@ const ANSWERS: Record<Rung, string> = {
   4: 'Find an answer in a book, and note the page: “…”',
   5: 'Answer from two sources, and say which you believe: “…”',
 };
+function asksOf(topic: string, rung: Rung): readonly string[] {
+  if (rung === 3) return isDoing(topic) ? [ASKS[3][0], IN_STEPS] : ASKS[3];
+  if (rung < 5) return ASKS[rung];
+  return [...(hasAThen(topic) ? [THEN_AND_NOW] : []), ASKS[5][0], canBeTried(topic) ? A_TRIAL : ASKS[5][1]];
+}
+
 /** Minutes by rung, and rungs on which the parent is needed. Own choice. */
 const MINUTES: Record<Rung, number> = { 1: 8, 2: 10, 3: 12, 4: 20, 5: 30 };
 const NEEDED: Rung = 2;
@@ -91,11 +101,11 @@ export function promptsFor(plan: Plan, lesson: Lesson, childId: string, rung: Ru
   });
   const ofUnit = plan.units.find((u) => u.id === lesson.unitId)?.title;
   const things = nounTopics(lesson, ofUnit);
-  const topics = things.length ? things : [aboutOf(lesson, ofUnit)];
+  const topics = (things.length ? things : [aboutOf(lesson, ofUnit)]).map(inShort);
   // What is asked takes turns from lesson to lesson.
   const place = plan.lessons.filter((l) => l.unitId === lesson.unitId).indexOf(lesson);
   const ask = (text: string, n: number): string => {
-    const asks = rung === 5 && hasAThen(text) ? [THEN_AND_NOW, ...ASKS[5]] : ASKS[rung];
+    const asks = asksOf(text, rung);
     return asks[(n + Math.max(0, place)) % asks.length].replace('…', text);
   };
   return [

@@ -99,9 +99,10 @@ function beginnersWords(from: Listed, rung: Rung, most: number): string[] {
   const easy = (words: readonly string[]): string[] =>
     wordsFor(words, rung, words.length).filter((w) => w.length <= SPELT);
   const found = easy(from.words).slice(0, most);
-  // Where all are too hard, the easiest of those that are short.
+  // Where all are too hard, the easiest of those that are short; else the easiest there is, so that one is the lesson's own.
   const short = wordsFor(from.words, 4, from.words.length).filter((w) => w.length <= SPELT);
-  const own = rung === 2 && !found.length ? short.slice(-1) : found;
+  const easiest = short.length ? short : wordsFor(from.words, 3, from.words.length);
+  const own = rung === 2 && !found.length ? easiest.slice(-1) : found;
   const more = withMore(suiting(from.others.words, rung), easy(from.beginners), Infinity);
   const earlier = easy(from.others.earlier);
   return withMore(own, [...inTurn(more, from.place * (most - 1)), ...earlier], most);
