@@ -63,7 +63,7 @@ export const asPart = ({ part }: Labelled): Part => ({
   ...part,
 });
 
-const lines = (text: string): string[] =>
+export const lines = (text: string): string[] =>
   text
     .split('\n')
     .map((l) => l.trim())
@@ -140,7 +140,7 @@ experiment: Nail varnish remover on foam > spray
 craft: Stick it with super glue > spray
 craft: Weigh out the alum > dye
 craft: Mordant the yarn with copper sulphate > dye
-experiment: Slime with borax > dye
+experiment: Slime with borax > borax
 craft: Plaster hand prints > plaster
 craft: Cast a footprint in plaster of Paris > plaster
 activity: Put a sticking plaster on the doll >

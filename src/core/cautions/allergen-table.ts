@@ -488,6 +488,8 @@ export const ALLERGENS: readonly Allergen[] = [
       'sweet ?corn',
       'pop ?corn',
       'corn ?flour',
+      'corn ?meal',
+      'corn ?bread',
       'corn ?starch',
       'polenta',
       'tortilla',

@@ -1,12 +1,16 @@
 /** Allergies as a parent types them, looked for in what is done. */
 import { ALLERGENS, type Allergen } from './allergen-table';
+import { orHyphen } from './row';
 
 const compiled = new WeakMap<readonly string[], RegExp>();
 /** Any of some words, made once for each list of the table. */
 function met(words: readonly string[]): RegExp {
   let pattern = compiled.get(words);
   if (!pattern) {
-    const longestFirst = [...words].sort((a, b) => b.length - a.length).join('|');
+    const longestFirst = [...words]
+      .sort((a, b) => b.length - a.length)
+      .map(orHyphen)
+      .join('|');
     pattern = new RegExp(`(?<!\\p{L})(?:${longestFirst})(?:s|es)?(?!\\p{L})`, 'giu');
     compiled.set(words, pattern);
   }

@@ -177,14 +177,14 @@ describe('what is said of an allergy', () => {
   );
   it('is noted as seen under its own name, which is cut where it is long', () => {
     const long = 'the red dye that is in some sweets and drinks';
-    const [caution] = of({ kind: 'cooking', title: 'Soup' }, [], [long]);
+    const [caution] = of({ kind: 'cooking', title: 'Lunch' }, [], [long]);
     expect(caution.id).toBe('allergy-the-red-dye-that-is-in-some-swee');
     expect(caution.id.length).toBeLessThanOrEqual(40);
-    const seen = of({ kind: 'cooking', title: 'Soup', seen: [caution.id] }, [], [long]);
+    const seen = of({ kind: 'cooking', title: 'Lunch', seen: [caution.id] }, [], [long]);
     expect([
       seen[0].seen,
       shown(seen),
-      shown(of({ kind: 'cooking', title: 'Soup' }, [], [long])).length,
+      shown(of({ kind: 'cooking', title: 'Lunch' }, [], [long])).length,
     ]).toEqual([true, [], 1]);
   });
 });

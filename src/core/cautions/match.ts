@@ -89,7 +89,9 @@ function readDoing(part: Doing): Read {
     ...part.preparations.map((p) => p.what),
     ...part.supplies.map((s) => s.name),
     ...part.needs,
-  ].join(' · ');
+  ]
+    .join(' · ')
+    .replaceAll("'", '’');
   const meant = { ...meantBy(said), said };
   const known = CAUTIONS.flatMap((row) => {
     const because = knownBy(row, part, meant);

@@ -169,7 +169,7 @@ const ON_A_MAP = new RegExp(
   'giu',
 );
 const IN_A_PICTURE =
-  /(?<![\p{L}-])in (?:the|a|your|our) (?:picture|photo|book|story|poem|song|film)s?(?!\p{L})/iu;
+  /(?<!press\p{L}* (?:[\p{L}-]+ ){0,4})(?<![\p{L}-])in (?:the|a|your|our) (?:picture|photo|book|story|poem|song|film)s?(?!\p{L})/iu;
 const STANDING_FOR = [
   new RegExp(`${AT}${MADE} of (?:an?|the|our|your|his|her|its|their|this|one) ${OBJECT}`, 'giu'),
 
@@ -182,11 +182,11 @@ const STANDING_FOR = [
     'giu',
   ),
   new RegExp(
-    `${AT}${STANDS_FOR} (?!(?:bags?|clips?|cups?|plates?|straws?|spoons?|bands?)(?!\\p{L}))(?:[\\p{L}-]+ (?=[\\p{L}-]+s(?!\\p{L})))?[\\p{L}-]+`,
+    `${AT}${STANDS_FOR} (?!(?:bags?|clips?|cups?|plates?|straws?|spoons?|bands?|smouldering|burning)(?!\\p{L}))(?:[\\p{L}-]+ (?=[\\p{L}-]+s(?!\\p{L})))?[\\p{L}-]+`,
     'giu',
   ),
   new RegExp(
-    `${AT}[\\p{L}-]+ (?=(?:puppet|mask|costume|picture|drawing|song|story|poem|map|model|card|stencil|sticker|badge|puzzle|poster|shape|pattern|dance|parade)s?(?!\\p{L}))`,
+    `${AT}(?!(?:the|an?|our|your|my|his|her|their|its|these|those|some|and|of|for) )[\\p{L}-]+ (?=(?:puppet|mask|costume|picture|drawing|song|story|poem|map|model|card|stencil|sticker|badge|puzzle|poster|shape|pattern|dance|parade)s?(?!\\p{L}))`,
     'giu',
   ),
 ];

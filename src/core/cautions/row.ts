@@ -23,9 +23,16 @@ export interface CautionRow {
   mouthers?: true;
 }
 
+/** A space may be a hyphen as well: “egg-tempera”. */
+export const orHyphen = (expression: string): string =>
+  expression
+    .split(/(\[[^\]]*\])/u)
+    .map((piece) => (piece.startsWith('[') ? piece : piece.replaceAll(' ', '[ -]')))
+    .join('');
+
 /** Any of some words or expressions, standing by itself. */
 export const words = (...list: string[]): RegExp =>
-  new RegExp(`(?<![\\p{L}-])(?:${list.join('|')})(?![\\p{L}])`, 'iu');
+  new RegExp(`(?<![\\p{L}-])(?:${list.map(orHyphen).join('|')})(?![\\p{L}])`, 'iu');
 
 export const BURNS =
   'Burns: cool running water for twenty minutes, then help; your local emergency number and first-aid advice.';

@@ -7,11 +7,21 @@ const CREATURES = anyOf(`
   lambs? sheep ewes? rams? goats? cows? cattle calf calves pigs? piglets? hens? chickens? chicks?
   ducks? ducklings? geese goose turkeys? pon(?:y|ies) horses? foals? donkeys? llamas? alpacas? dogs?
   pupp(?:y|ies) cats? kittens? rabbits? hamsters? guinea\\s?pigs? gerbils? mice mouse rats? ferrets?
-  tortoises? lizards? snakes? geckos? frogs? toads? tadpoles? newts? snails? slugs? (?:earth)?worms?
+  eagles? hawks? falcons? raptors? stick\\s?insects? tortoises? lizards? snakes? geckos? frogs? toads? tadpoles? newts? snails? slugs? (?:earth)?worms?
   caterpillars? butterfl(?:y|ies) moths? insects? beetles? bugs? mini-?beasts? fireflies
   dragonfl(?:y|ies) grasshoppers? crickets? silk\\s?worms? owls? fox(?:es)? ladybirds? ants?
   spiders? woodlice crabs? crayfish fish(?:es)? birds? bats? hedgehogs? squirrels? pigeons? parrots?
   budgies? seals? deer animals? pets?`);
+
+/** Birds and others that are watched from afar. */
+const WATCHED = anyOf(`
+  swallows? swifts? robins? sparrows? (?:blue|great|coal)?\\s?tits? blackbirds? starlings? crows? ravens? magpies? storks? herons? swans?
+  gulls? woodpeckers? kingfishers? cuckoos? larks? thrush(?:es)? wrens? finch(?:es)? badgers? otters? beavers? voles? weasels? moles?`);
+
+/** Where a creature is sold, shown or eaten. */
+const OF_A_CREATURE = anyOf(
+  'markets? shops? museums? exhibitions? skins? bones? statues? sculptures? pies? soup',
+);
 
 /** What is done with a creature that is there. */
 const DONE_WITH = anyOf(`
@@ -21,7 +31,7 @@ const DONE_WITH = anyOf(`
 /** What is gathered, and may be eaten. */
 const GATHERED = anyOf(`
   mushrooms? fungi \\p{L}*berr(?:y|ies) leaves plants herbs nuts seaweed mussels cockles winkles limpets samphire sloes
-  rose\\s?hips hips haws nettles dandelions? elderflowers? wild\\s?flowers`);
+  chestnuts hazelnuts cobnuts walnuts sorrel chickweed rose\\s?hips hips haws nettles dandelions? blossoms? elderflowers? wild\\s?flowers`);
 
 /** Kinds in which a creature that is named is there. */
 const SEEN_THERE: readonly PartKind[] = ['observation', 'trip', 'walk'];
@@ -29,7 +39,9 @@ const SEEN_THERE: readonly PartKind[] = ['observation', 'trip', 'walk'];
 /** The sun itself: neither its setting nor a flower or a dial. */
 const THE_SUN = 'sun(?! ?(?:set|rise|flower|dial))s?';
 /** What is on a wall without anybody being on it. */
-const SHOWN = anyOf('hang hung picture poster map chart paper write pin tape show slides? film');
+const SHOWN = anyOf(
+  'paint painted painting draw drawn chalk project mark measure hang hung picture poster map chart paper write pin tape show slides? film',
+);
 const HUNG_THERE = `${SHOWN} (?:\\p{L}+ ){0,3}on the wall`;
 
 /** What is of a bicycle and none. */
@@ -50,9 +62,18 @@ export const OUT_AND_ABOUT: readonly CautionRow[] = [
       'wild (?:plants?|herbs?|berr(?:y|ies)|greens?|garlic|foods?|fruits?)',
       `(?:pick|gather|collect|hunt)\\w*(?: for)? (?:\\p{L}+,? (?:and )?){0,3}${GATHERED}`,
       'nettles?',
-      'elder ?(?:flowers?|berr(?:y|ies))',
+      'elder ?(?:flowers?|blossoms?|berr(?:y|ies))',
     ),
-    wordsIn: { kinds: SEEN_THERE, words: words('mushrooms?', 'fungi', 'fungus') },
+    wordsIn: {
+      kinds: SEEN_THERE,
+      words: words(
+        'mushrooms?',
+        'fungi',
+        'fungus',
+        `${GATHERED} (?:\\p{L}+ )?(?:for|to) (?:an? |the |our |some )?(?:salad|soup|tea|jam|jelly|syrup|cordial|wine|ink|stew|pie|crumble|eat|taste|cook|bake|roast|dry)\\w*`,
+        '(?:dandelion|sorrel|chickweed|clover|violet|daisy|lime|birch|beech|bramble) (?:leaves|flowers?|shoots?) (?:for|to)',
+      ),
+    },
     reads: 'scene',
   },
   {
@@ -65,6 +86,18 @@ export const OUT_AND_ABOUT: readonly CautionRow[] = [
       'fox ?gloves?',
       'yew',
       'lil(?:y|ies) of the valley',
+      'iv(?:y|ies)(?! league)',
+      'hellebores?',
+      'christmas roses?',
+      'rhododendrons?',
+      'azaleas?',
+      'hydrangeas?',
+      'wisteria',
+      'cyclamens?',
+      'lupins?',
+      'angel’?s trumpets?',
+      'datura',
+      '(?:cherry )?laurel(?! wreath| crown)',
       'laburnum',
       'oleander',
       '(?:deadly |woody )?nightshade',
@@ -105,6 +138,7 @@ export const OUT_AND_ABOUT: readonly CautionRow[] = [
       'onagers?',
       'sling ?shots?',
       'bows? and arrows?',
+      '(?<!(?:violin|cello|fiddle) )bows? (?:of|from) (?:\\p{L}+ )?(?:ash|hazel|yew|elm|willow|bamboo)',
       'cross ?bows?',
       'archery',
       'arrows?(?= (?:at|on|to) (?:a|the) (?:target|lawn|mark))',
@@ -113,14 +147,21 @@ export const OUT_AND_ABOUT: readonly CautionRow[] = [
       '(?:throw|hurl)\\w* (?:\\p{L}+ )?(?:spears?|stones?|snow ?balls?|sticks?|knives|horse ?shoes|discus)',
       'snow ?ball fight',
       'rockets?(?! (?:salad|leaves|science))',
+      '(?:potato|air|spud|confetti|marshmallow|vortex|ping ?pong) (?:cannon|gun|shooter|launcher)s?',
+      'launchers?',
+      'water (?:balloon|bomb)s? (?:fights?|battles?|toss\\w*|throw\\w*)',
+      '(?:shot ?put|discus|hammer ?throw\\w*|axe ?throw\\w*|joust\\w*)',
+      'throw(?:ing)? (?:contest|games?)',
       'pea ?shooters?',
       'shoot(?:s|ing)?(?! (?:stars?|up|of|film))',
       'launch(?:es|ed|ing)?(?! (?:the |a )?(?:boat|ship|raft|unit|web))',
       'boomerangs?',
       'fenc(?:e|ing) with',
+      'fencing(?= (?:match|lesson|bout|foils?)|$)',
       'sword ?(?:fight|play)\\w*',
-      'skim(?:ming)? stones',
+      '(?:skim|skip)(?:s|ping|ming)? stones',
     ),
+    wordsIn: { kinds: ['game'], words: words('horse ?shoes', 'quoits?', 'snow ?balls?') },
     reads: 'itself',
   },
   {
@@ -144,7 +185,9 @@ export const OUT_AND_ABOUT: readonly CautionRow[] = [
       `(?:look|watch|gaz|observ|star)\\w* (?:\\p{L}+ )?(?:(?:at|into|towards?) )?the (?:midday )?${THE_SUN}`,
       '(?:solar )?eclipses?',
       'sun ?spots?',
-      '(?:burn|light|set)\\w* .{0,30}(?:lens|magnifying glass|burning glass)',
+      'focus\\w* (?:the )?(?:sun ?light|light of the sun|sun’?s rays|rays of the sun)',
+      'transit of (?:venus|mercury)',
+      '(?:burn|light|set|start|smoulder)\\w* .{0,40}(?:lens|magnifying glass|burning glass)',
       '(?:lens|magnifying glass|burning glass|telescope|binoculars)\\w* .{0,30}(?:in|at|to) the sun',
       'solar (?:oven|cooker)s?',
     ),
@@ -168,13 +211,33 @@ export const OUT_AND_ABOUT: readonly CautionRow[] = [
       'zip ?(?:line|wire)s?',
       'scaffold\\w*',
       'rope swings?',
+      'swing of rope',
+      'monkey bars',
+      'boulder(?:ing)(?= |$)',
+      'high ropes?',
+      'ropes? courses?',
+      'scrambl(?:e|es|ing) (?:up|over|down|on|along)',
+      'ski(?:s|ing)?',
+      'snow ?board\\w*',
+      'hang(?:s|ing)? (?:upside down|from (?:the |a )?(?:bars?|branch|tree))',
+      'gymnastics?',
+      'somersaults?',
+      'hand ?stands?',
+      'cart ?wheels?(?= (?:on|in|over|down)|$)',
+      'trapezes?',
+      'stilts?',
+      'slack ?lines?',
+      'tight ?ropes?',
+      'parkour',
+      'abseil\\w*',
+      'obstacle courses?',
       'swing(?:s|ing)? (?:on|from)',
       'sledg\\w*',
       'sleds?',
       'toboggan\\w*',
       'cliffs?',
       '(?:from|off|out of) (?:the|an?) (?:\\p{L}+ )?(?:roof|wall|balcony|stairs|window|loft)',
-      `on the (?:roof|wall|balcony)(?! (?:of|map|chart)(?!\\p{L})| +…)(?<!${HUNG_THERE})`,
+      `on the (?:roof|wall|balcony)(?! (?:of|map|chart)(?!\\p{L})| +…)(?<!${HUNG_THERE})(?<!…\\s+with \\p{L}+ on the wall)`,
     ),
     reads: 'scene',
   },
@@ -187,6 +250,10 @@ export const OUT_AND_ABOUT: readonly CautionRow[] = [
     words: words(
       `(?:(?:bi|tri|motor)cycles?|(?<!life )bikes?)(?! ${OF_A_WHEEL})`,
       'cycl(?:e|ing) (?:to|along|tour|ride|trip)',
+      'cycle (?:path|track|lane|route)s?',
+      'traffic (?:count|survey)s?',
+      'quad ?bikes?',
+      'mopeds?',
       'scooters?',
       'roller ?(?:skat\\w+|blad\\w+)',
       'skate ?boards?\\w*',
@@ -218,6 +285,18 @@ export const OUT_AND_ABOUT: readonly CautionRow[] = [
       '(?:sheep |dairy )?farm (?:visit|trip|day)s?',
       '(?:to|at|visit|on|see) (?:a|the) (?:\\p{L}+ )?(?:farm|zoo|dairy)',
       'petting',
+      'falconry',
+      'reptiles?',
+      'safari parks?',
+      'wild ?life (?:park|rescue|hospital)s?',
+      'vivari(?:um|a)',
+      'horse ?riding',
+      '(?:pony|donkey|camel) (?:ride|trek)s?',
+      'sheep ?dog trials?',
+      'pet (?:show|day|shop)s?',
+      'vet(?:erinary)?(?:’s)? (?:practice|surgery|visit)',
+      'birds of prey',
+      `${CREATURES} (?:being |are |is )?(?:milked|fed|shorn|groomed|ridden)`,
       'livestock',
       'stables?(?! (?:structure|base|table|build|chair|shelf))',
       'riding (?:school|lesson|stable)s?',
@@ -230,11 +309,12 @@ export const OUT_AND_ABOUT: readonly CautionRow[] = [
       'raw fleece',
       '(?:animal )?droppings',
       'owl pellets?',
-      `${DONE_WITH}(?:s|es|e|ing|ed)? (?:after |for |at |with |up )?(?:[\\p{L}’]+ ){0,3}${CREATURES}`,
+      `(?!look\\w* up )${DONE_WITH}(?:s|es|e|ing|ed)? (?:after |for |at |with |up )?(?:[\\p{L}’]+ ){0,3}${CREATURES}`,
+      `${CREATURES} (?:hutch|cage|coop|stall|sty|aviary|kennel)(?:e?s)?`,
       `${CREATURES} (?:rac(?:e|ing)|shelter)`,
       `${CREATURES} in (?:a|the|their) (?:jar|box|bucket|tank|cage|hutch|run|pen)`,
     ),
-    wordsIn: { kinds: SEEN_THERE, words: words(CREATURES) },
+    wordsIn: { kinds: SEEN_THERE, words: words(`${CREATURES}(?! ${OF_A_CREATURE})`, WATCHED) },
     reads: 'scene',
   },
   {

@@ -8,6 +8,7 @@ export const SCREENS: readonly CautionRow[] = [
     who: 'You watch it first, or the parts you doubt.',
     kinds: ['film'],
     words: words(
+      '(?:seen|shown|watched) (?:in|on) (?:a|the) (?:film|movie|video|documentary)',
       '(?:watch|see|show)(?:es|ing|ed)? (?:a|the|an|our|some|part of) (?:\\p{L}+ )?(?:film|movie|video|documentar(?:y|ies)|clip)s?',
     ),
     reads: 'said',
@@ -29,6 +30,9 @@ export const SCREENS: readonly CautionRow[] = [
       'search engines?',
       '(?:search|look|find|watch|play|type|check|stream)\\w* .{0,40}on (?:the|a|your) (?:laptop|tablet|computer|phone|screen)',
       'live ?streams?',
+      'virtual (?:tour|visit|trip|museum|field trip|walk|class)(?:e?s)?',
+      'blogs?',
+      'video (?:meeting|conference)s?',
       'stream(?:ed|ing)? (?:a|the) (?:film|video|concert|talk)',
       'video[- ]?calls?',
       'on video',

@@ -9,9 +9,11 @@ const TUB = words(
   '(?:in|into|fill) (?:a|the) tub',
   'wash ?tubs?',
   '(?:basin|bowl|tray|trough|sink|barrel)s? (?:full )?of water',
-  'buckets?(?! (?:full )?of (?:sand|earth|soil|stones|paint|pegs|bricks)| list| and spade)',
+  'buckets?(?! (?:full )?of (?!water)\\p{L}| list| and spade)',
   'paddling pools?',
   'water (?:play|tray|table|butt|barrel)s?',
+  'apple bobbing',
+  'bob\\w* for apples',
   'clean\\w* (?:\\p{L}+ )?(?:aquarium|fish tank)',
 );
 
@@ -24,10 +26,14 @@ const STILL = words(
   'gravel pits?',
   'quarry pools?',
   'marsh(?:es)?',
+  'bogs?',
+  'swamps?',
+  'wet ?lands?',
+  'ditch(?:es)?',
 );
 
 const RIVER = words(
-  'rivers?',
+  'rivers?(?! (?:table|model))',
   '(?<!live |up|main)streams?',
   'brooks?',
   'creeks?',
@@ -37,6 +43,9 @@ const RIVER = words(
   'waterfalls?',
   'fords?',
   'stepping stones (?:over|across)',
+  'rapids',
+  'lock (?:gate|keeper)s?',
+  'wad(?:e|es|ed|ing) (?:in|into|through|across)',
   'paddl(?:e|es|ing)(?! pool)',
 );
 
@@ -46,6 +55,13 @@ const SEA = words(
   'beach(?:es)?',
   'rock ?pools?',
   'tides?',
+  'piers?',
+  'jett(?:y|ies)',
+  'quay(?:side)?s?',
+  'dock ?side',
+  'tidal (?:flats?|pools?|zone)',
+  'mud ?flats?',
+  'sand ?banks?',
   'low tide',
   'on the shore',
   'harbou?rs?(?! master)',
@@ -60,9 +76,19 @@ const BOAT = words(
   'in (?:a|the) (?:\\p{L}+ )?boat',
   'ferr(?:y|ies)',
   'canoe\\w*',
+  'dingh(?:y|ies)',
+  'barges?(?= on| trip| along| ride)',
+  'narrow ?boats?',
+  'raft(?:ing)?(?= (?:on|down|across|over) the)',
+  'paddle ?board\\w*',
   'kayak\\w*',
   'punt(?:s|ing)?',
-  'go(?:ing)? sailing',
+  'go(?:ing)? (?:sailing|rowing|boating)',
+  '(?:lake|paddle|river|pleasure) steamers?',
+  '(?:sailing|rowing) (?:lesson|trip|school|club|course|day)s?',
+  'rowing(?! machine)',
+  'yachts?',
+  'regattas?',
 );
 
 const ICE = words(
@@ -72,7 +98,15 @@ const ICE = words(
   'skat(?:e|ing) on',
 );
 
-const POOL = words('swim(?:s|ming)?(?! like)', 'swimming ?(?:pool|bath)s?', 'lido', 'diving board');
+const POOL = words(
+  'swim(?:s|ming)?(?! like)',
+  'swimming ?(?:pool|bath)s?',
+  '(?:open air|outdoor|indoor|public|leisure|thermal|wave) (?:swimming )?pools?',
+  'lido',
+  'diving board',
+  'water ?(?:parks?|slides?)',
+  'snorkel\\w*',
+);
 
 const ANY_WATER = new RegExp([TUB, STILL, RIVER, SEA, BOAT, ICE, POOL].map((w) => w.source).join('|'), 'iu');
 
