@@ -4,15 +4,17 @@
  */
 import type { PartKind } from '../plan/lesson';
 import type { CautionRow } from './row';
-import { HEAT_AND_TOOLS } from './rows/heat-and-tools';
+import { HEAT } from './rows/heat';
 import { SUBSTANCES } from './rows/substances';
 import { SWALLOWED } from './rows/swallowed';
+import { TOOLS } from './rows/tools';
 import { WATER } from './rows/water';
 import { OUT_AND_ABOUT } from './rows/out-and-about';
 import { SCREENS } from './rows/screens';
 
 export const CAUTIONS: readonly CautionRow[] = [
-  ...HEAT_AND_TOOLS,
+  ...HEAT,
+  ...TOOLS,
   ...SUBSTANCES,
   ...SWALLOWED,
   ...WATER,
