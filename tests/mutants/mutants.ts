@@ -170,16 +170,27 @@ let isStopped = false;
 for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => (isStopped = true));
 const unnoticed: string[] = [];
 let noticed = 0;
+const asFound = new Map(chosen.map(({ file }) => [file, readFileSync(file, 'utf8')]));
 for (const fault of chosen) {
   if (isStopped) break;
-  const text = readFileSync(fault.file, 'utf8');
-  writeFileSync(fault.file, text.slice(0, fault.start) + fault.becomes + text.slice(fault.end));
+  const text = asFound.get(fault.file)!;
+  if (readFileSync(fault.file, 'utf8') !== text) {
+    process.stdout.write(`\n  left out, as it was changed meanwhile: ${fault.file}\n`);
+    continue;
+  }
+  const faulty = text.slice(0, fault.start) + fault.becomes + text.slice(fault.end);
+  writeFileSync(fault.file, faulty);
   let isNoticed: boolean;
   try {
     const file = resolve(fault.file);
     isNoticed = (await ask({ file, tests: testsOf(file) })) ?? true;
   } finally {
-    writeFileSync(fault.file, text);
+    // What was typed into the file meanwhile is not lost for it.
+    if (readFileSync(fault.file, 'utf8') === faulty) writeFileSync(fault.file, text);
+    else
+      process.stdout.write(
+        `\n  changed meanwhile, the fault may still be in it: ${fault.file}, ${fault.what}\n`,
+      );
   }
   const line = text.slice(0, fault.start).split('\n').length;
   if (isNoticed) noticed++;
