@@ -290,7 +290,7 @@ experiment: Vinegar and steel wool in a jar [9] > ? glass
 experiment: Test soil with universal indicator [12] > ? corrosive
 experiment: Melt ice with salt [6] >
 experiment: Boil water in a paper cup [12] > hot
-experiment: Alka tablet film-can rockets [9] > thrown
+experiment: Fizzing-tablet film-can rockets [9] > thrown
 observation: Sunspots projected on a card [12] > sun
 observation: Comet through binoculars at night [9] > ? outdoors, sun
 observation: Spider on her web [6] > animals
@@ -314,7 +314,7 @@ game: Pin the tail on the donkey > ? needles, small-parts
 game: Musical chairs [6] >
 game: Conkers on strings > small-parts
 game: Javelins of bamboo [12] > thrown
-game: Pooh sticks from the bridge > ? water-river, water-small, climb
+game: Stick races from the bridge > ? water-river, water-small, climb
 game: Trampoline games [9] > climb
 game: Water pistols > ? thrown, water-tub
 activity: Bathe the baby doll > ? water-tub, water-small

@@ -104,6 +104,8 @@ describe('what goes on from a beginning to an end', () => {
     'The great flood',
     'The seed grows',
     'The mutiny',
+    'Stories of the mill',
+    'Discoveries',
     'Across the marsh',
     'How is wool spun?',
     'Build one that holds a brick',

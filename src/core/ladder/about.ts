@@ -1,5 +1,6 @@
 /** What a lesson is about, as it is called in a piece of work, and whether it tells of something that happens. */
 import type { Lesson } from '../plan/lesson';
+import { anyOf } from '../plan/patterns';
 import { isVerse } from './text-pieces';
 
 const NUMBER =
@@ -26,13 +27,17 @@ export function withoutCount(title: string): string {
 const YEARS = /\s*\((?:(?:born|died|ca?\.?)\s*)*\d[\d\s–—\-/?]*(?:\s*(?:bce?|ad|ce))?\)$/iu;
 
 /** Lessons that open a unit or end it, by everyday words; what they are of follows, if anything does. */
-const OPENS_OR_ENDS = String.raw`introduc(?:tion|tory|ing)|intro|overview|review|revision|recap|wrap[- ]?up|kick[- ]?off|getting started|conclusion|closing|final|catch[- ]?up|celebration|test|assessment`;
+const OPENS_OR_ENDS = anyOf(`
+  introduction introductory introducing intro overview review revision recap wrap[-\\s]?up kick[-\\s]?off
+  getting\\sstarted conclusion closing final catch[-\\s]?up celebration test assessment`);
 const INTRODUCES = new RegExp(
   String.raw`^(?:an? |the |our )?(?:(?:introduction|intro|overview|review|revision|recap)(?: to| of|\s*[:–—-])|introducing|all about)\s+(?=\p{L})`,
   'iu',
 );
+const BESIDE = anyOf(`
+  unit study course lesson our the an? and to of with day week feast party project presentations? quiz end`);
 const FRAME = new RegExp(
-  String.raw`^(?=.*(?<!\p{L})(?:${OPENS_OR_ENDS})(?!\p{L}))(?:(?:${OPENS_OR_ENDS}|unit|study|course|lesson|our|the|an?|and|to|of|with|day|week|feast|party|project|presentations?|quiz|end)[\s&,:!–—-]*)+$`,
+  String.raw`^(?=.*(?<!\p{L})${OPENS_OR_ENDS}(?!\p{L}))(?:(?:${OPENS_OR_ENDS}|${BESIDE})[\s&,:!–—-]*)+$`,
   'iu',
 );
 
@@ -54,18 +59,35 @@ export function aboutOf({ title, topics }: Pick<Lesson, 'title' | 'topics'>, ofU
   return unit || topics.map((t) => t.title.trim()).find(Boolean) || title;
 }
 
+/** Any of some words, standing by itself. */
+const alone = (words: string): RegExp => new RegExp(`(?<!\\p{L})${anyOf(words)}(?!\\p{L})`, 'iu');
+
 /** Words that end in -ing and are no doing. */
-const NO_DOING =
-  /^(?:king|ring|spring|string|wing|sling|thing|something|nothing|everything|morning|evening|clothing|pudding|ceiling|lightning|viking|building|painting)s?$/iu;
+const NO_DOING = new RegExp(
+  `^${anyOf(`
+    king ring spring string wing sling thing something nothing everything morning evening clothing pudding
+    ceiling lightning viking building painting`)}s?$`,
+  'iu',
+);
 const HOW = /^how(?!\s+(?:many|much|big|old|long|far|tall|high|deep|heavy))(?!\p{L})/iu;
-const WHAT_IS_DONE =
-  /(?<!\p{L})(?:is|are|was|were|goes|went|comes|came|became|becomes?|makes|made|meets|met|runs|ran|takes|took|gives|gave|gets|got|sees|saw|keeps|kept|brings|brought|learns|learnt|wins|loses|dies|died|returns|returned|escaped|finds|found|turns|opens|sails|grows|grew|falls|fell|rises?|rose|leaves|left|began|begins|changes|changed|happens|happened|won|lost|lives|lived)(?!\p{L})/iu;
+const WHAT_IS_DONE = alone(`
+  is are was were goes went comes came became becomes? makes made meets met runs ran takes took gives gave
+  gets got sees saw keeps kept brings brought learns learnt wins loses dies died returns returned escaped
+  finds found turns opens sails grows grew falls fell rises? rose leaves left began begins changes changed
+  happens happened won lost lives lived`);
+const TO_BE_DONE = anyOf(`
+  build make bake cook grow plant sew weave spin dye paint carve measure test try wash sort mend design
+  draw fold cut`);
+const EVENTS = alone(`
+  journeys? voyages? stor(?:y|ies) tales? wars? battles? floods? hunts? harvests? feasts? races?
+  expeditions? escapes? rescues? discover(?:y|ies) inventions? revolutions? eruptions? storms? crossings?
+  sieges? mutin(?:y|ies) shipwrecks? festivals? adventures?`);
 const HAPPENS = new RegExp(
   [
     HOW.source,
-    String.raw`^(?:build|make|bake|cook|grow|plant|sew|weave|spin|dye|paint|carve|measure|test|try|wash|sort|mend|design|draw|fold|cut) (?:an?|the|one|some|your|our|it|with|in|by) `,
+    `^${TO_BE_DONE} (?:an?|the|one|some|your|our|it|with|in|by) `,
     WHAT_IS_DONE.source,
-    String.raw`(?<!\p{L})(?:journeys?|voyages?|stor(?:y|ies)|tales?|wars?|battles?|floods?|hunts?|harvests?|feasts?|races?|expeditions?|escapes?|rescues?|discover(?:y|ies)|inventions?|revolutions?|eruptions?|storms?|crossings?|sieges?|mutin(?:y|ies)|shipwrecks?|festivals?|adventures?)(?!\p{L})`,
+    EVENTS.source,
     String.raw`(?:’s|'s|^a|^one) day(?!\p{L})|(?<!\p{L})day (?:in|at|on) |(?<!\p{L})life of |^(?:aboard|into|across|towards?|through|away|back|home|beyond) |(?<!\p{L})from .+ to `,
   ].join('|'),
   'iu',

@@ -3,10 +3,10 @@
  * what none of them knows is drawn, told, sorted and guessed at, as any topic can be. Common practice, no source.
  */
 import type { Lesson } from '../plan/lesson';
+import { anyOf } from '../plan/patterns';
 import { aboutOf } from './about';
 
-const any = (words: string): RegExp =>
-  new RegExp(`(?<!\\p{L})(?:${words.trim().split(/\s+/).join('|')})(?:s|es)?(?!\\p{L})`, 'iu');
+const any = (words: string): RegExp => new RegExp(`(?<!\\p{L})${anyOf(words)}(?:s|es)?(?!\\p{L})`, 'iu');
 
 const FOOD = any(`
   apples? bread butter cheese milk cream honey eggs? flour grain wheat oats? barley rye corn maize rice pasta noodles soup
@@ -36,22 +36,26 @@ const HAS_A_THEN = any(`
   paper ink glass iron steam power mines? mining fishing hunting forests? gardens? tolls? taxes weights? measures?`);
 
 const TRIED = any(`
-  floats? floating sinks? sinking buoyan\\p{L}+ water ice steam rain wind air balloons? kites? paper magnets? magnetism electricity circuits? batter(?:y|ies)
-  light shadows? mirrors? prisms? lenses? sound echo(?:es)? heat cold temperature forces? friction gravity motion levers? pulleys? ramps? gears?
-  wheels? mills? sails? springs? bridges? boats? rafts? rockets? towers? domes? arch(?:es)? ropes? knots? threads? yarn felt wool cloth fabrics?
-  dyes? dyeing mordants? colours? colors? inks? paints? glue soap bubbles? dough yeast bread butter salt sugar vinegar crystals? mixtures? solutions?
-  rust metals? plants? seeds? roots? leaves soil sand clay pendulums? clocks? sundials? weights? muscles? pulse heartbeat taste smell touch
-  reflex(?:es)? strength erosion filters? sponges? candles? insulation`);
+  floats? floating sinks? sinking buoyan\\p{L}+ water ice steam rain wind air balloons? kites? paper
+  magnets? magnetism electricity circuits? batter(?:y|ies) light shadows? mirrors? prisms? lenses? sound
+  echo(?:es)? heat cold temperature forces? friction gravity motion levers? pulleys? ramps? gears? wheels?
+  mills? sails? springs? bridges? boats? rafts? rockets? towers? domes? arch(?:es)? ropes? knots? threads?
+  yarn felt wool cloth fabrics? dyes? dyeing mordants? colours? colors? inks? paints? glue soap bubbles?
+  dough yeast bread butter salt sugar vinegar crystals? mixtures? solutions? rust metals? plants? seeds?
+  roots? leaves soil sand clay pendulums? clocks? sundials? weights? muscles? pulse heartbeat taste smell
+  touch reflex(?:es)? strength erosion filters? sponges? candles? insulation`);
 /** What nobody meets on a walk from the door, or should not go looking for. */
-const FAR_AWAY =
-  /(?<!\p{L})(?:poison\p{L}*|venom\p{L}*|tropic\p{L}*|rain ?forests?|jungles?|savannas?|savannahs?|deserts?|polar|arctic|antarctic\p{L}*|coral|sharks?|whales?|dinosaurs?|mammoths?|lions?|tigers?|elephants?|crocodiles?|snakes?|bears?|wolves|space|planets?|mars|ancient|medieval|prehistoric|extinct)(?!\p{L})/iu;
+const FAR_AWAY = any(`
+  poison\\p{L}* venom\\p{L}* tropic\\p{L}* rain\\s?forests? jungles? savannas? savannahs? deserts? polar
+  arctic antarctic\\p{L}* coral sharks? whales? dinosaurs? mammoths? lions? tigers? elephants? crocodiles?
+  snakes? bears? wolves space planets? mars ancient medieval prehistoric extinct`);
 /** A name within it: “Roman roads”, “animals of Asia” are not those of the next field. */
 const OF_A_NAME = /(?<=\p{L} )\p{Lu}\p{Ll}|^\p{Lu}\p{Ll}+(?:an|ish|ese|ic) /u;
 
 /** What a topic is called in short: without what follows a colon, nor the way to it, “Field trip to the museum”. */
 export const inShort = (topic: string): string =>
   topic
-    .replace(/(?:\s*[:;(]|\s+[–—-]\s).*$/u, '')
+    .replace(/(?:\s*(?::(?!\d)|[;(])|\s+[–—-]\s).*$/u, '')
     .replace(
       /^(?:(?:a|our|the) )?(?:field trip|day trip|trip|visit|excursion|outing|day out) (?:to|at|in) /iu,
       '',

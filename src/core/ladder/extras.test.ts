@@ -39,6 +39,7 @@ describe('extras proposed for a lesson', () => {
     expect(titles('Kings and laws')).not.toMatch(/Guess first/);
     for (const title of ['Magnets', 'How dough rises', 'What floats, what sinks', 'Shadows'])
       expect(titles(title)).toMatch(/Guess first, then try/);
+    expect(titles('Mixtures of 3:2')).toMatch(/mixtures of 3:2$/m);
     expect(titles('How a law is made')).not.toMatch(/Paint|Guess/);
   });
   it('to the family’s taste come first, what it has kept before what is plain', () => {

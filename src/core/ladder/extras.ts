@@ -12,6 +12,7 @@ import {
   canBeSorted,
   canBeTried,
   inShort,
+  isNoun,
   nounTopics,
 } from './doable';
 import type { Lesson, Outline } from '../plan/lesson';
@@ -86,32 +87,32 @@ export const PLAIN_EXTRAS: readonly Outline[] = [
   }),
 ];
 
-/** What a topic must be for an extra that not every topic bears. */
-const BEARS: Readonly<Record<string, (topic: string, around: string) => boolean>> = {
-  'plain-walk': canBeFound,
-  'plain-plot': canBeFound,
-  'plain-model': canBeModelled,
-  'plain-cook': canBeCooked,
-  'plain-guess': canBeTried,
-  'plain-sort': canBeSorted,
-};
-/** What is painted is a thing; the others are also of what is done. */
-const OF_A_THING = 'plain-paint';
+type Bears = (topic: string, around: string) => boolean;
+const ofAThing =
+  (bears: Bears): Bears =>
+  (topic, around) =>
+    isNoun(topic) && bears(topic, around);
 
-/** The topic of a lesson an extra can be about, in short: one that can be done so; undefined where there is none. */
+/** What a topic must be for an extra that not every topic bears. */
+const BEARS: Readonly<Record<string, Bears>> = {
+  'plain-walk': ofAThing(canBeFound),
+  'plain-plot': ofAThing(canBeFound),
+  'plain-model': ofAThing(canBeModelled),
+  'plain-cook': ofAThing(canBeCooked),
+  'plain-sort': ofAThing(canBeSorted),
+  'plain-paint': isNoun,
+  'plain-guess': canBeTried,
+};
+
+/** The topic of a lesson an extra can be about, in short: the first that can be done so; undefined where there is none. */
 function topicFor(
   extra: Outline,
   lesson: Pick<Lesson, 'title' | 'topics'>,
   ofUnit: string,
 ): string | undefined {
-  const things = nounTopics(lesson, ofUnit);
-  const about = aboutOf(lesson, ofUnit);
   const around = [lesson.title, ...lesson.topics.map((t) => t.title), ofUnit].join('\n');
-  const bears = BEARS[extra.id];
-  const all = [...things, ...(extra.id === 'plain-guess' ? [about] : [])];
-  const found = bears
-    ? all.find((topic) => bears(topic, around))
-    : (things[0] ?? (extra.id === OF_A_THING ? undefined : about));
+  const bears = BEARS[extra.id] ?? (() => true);
+  const found = [...nounTopics(lesson, ofUnit), aboutOf(lesson, ofUnit)].find((t) => bears(t, around));
   return found && inShort(found);
 }
 

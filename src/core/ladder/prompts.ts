@@ -17,32 +17,47 @@ export interface Prompt {
   from: 'brainstorm' | 'question' | 'topic';
 }
 
+interface Ask {
+  /** `…` stands for the topic. */
+  text: string;
+  /** Of such topics alone. */
+  only?: (topic: string) => boolean;
+}
+const hasNoSteps = (topic: string): boolean => !isDoing(topic);
+const cannotBeTried = (topic: string): boolean => !canBeTried(topic);
+
 /** What a subject asks for on each rung: from finding and showing to weighing one source against another. Our own wording. */
-const ASKS: Record<Rung, readonly string[]> = {
+const ASKS: Record<Rung, readonly Ask[]> = {
   1: [
-    'Find three things at home that have to do with “…”, and name them',
-    'Act out “…”, or draw it and say what it is',
+    { text: 'Find three things at home that have to do with “…”, and name them' },
+    { text: 'Act out “…”, or draw it and say what it is' },
   ],
   2: [
-    'Draw “…” and tell one thing about it; it is written under the picture',
-    'Show somebody “…” and say two things about it',
+    { text: 'Draw “…” and tell one thing about it; it is written under the picture' },
+    { text: 'Show somebody “…” and say two things about it' },
   ],
-  3: ['Explain “…” to somebody in three sentences', 'Draw “…”, and write four words where they belong'],
+  3: [
+    { text: 'Explain “…” to somebody in three sentences' },
+    { text: 'Draw “…” in four steps, with a word under each', only: isDoing },
+    { text: 'Draw “…”, and write four words where they belong', only: hasNoSteps },
+  ],
   4: [
-    'Look up “…” in two books, and note what both of them say',
-    'Make a table about “…”: choose its columns, and fill it from what you read',
+    { text: 'Look up “…” in two books, and note what both of them say' },
+    { text: 'Make a table about “…”: choose its columns, and fill it from what you read' },
   ],
   5: [
-    'Put a question about “…” that two sources answer differently, and argue for one',
-    'Write three questions about “…” for somebody who knows it well, and find the answer to one',
+    { text: 'Compare “…” then and now, from two sources, and argue which is better', only: hasAThen },
+    { text: 'Put a question about “…” that two sources answer differently, and argue for one' },
+    {
+      text: 'Plan a trial about “…”: change one thing, keep the rest, write down what you expect and what comes',
+      only: canBeTried,
+    },
+    {
+      text: 'Write three questions about “…” for somebody who knows it well, and find the answer to one',
+      only: cannotBeTried,
+    },
   ],
 };
-/** Only of what goes on from a beginning to an end, and of what can be tried. */
-const IN_STEPS = 'Draw “…” in four steps, with a word under each';
-const A_TRIAL =
-  'Plan a trial about “…”: change one thing, keep the rest, write down what you expect and what comes';
-/** Only of what has a then. */
-const THEN_AND_NOW = 'Compare “…” then and now, from two sources, and argue which is better';
 const ANSWERS: Record<Rung, string> = {
   1: 'Ask everybody at table: “…”',
   2: 'Draw what you think: “…”',
@@ -50,11 +65,6 @@ const ANSWERS: Record<Rung, string> = {
   4: 'Find an answer in a book, and note the page: “…”',
   5: 'Answer from two sources, and say which you believe: “…”',
 };
-function asksOf(topic: string, rung: Rung): readonly string[] {
-  if (rung === 3) return isDoing(topic) ? [ASKS[3][0], IN_STEPS] : ASKS[3];
-  if (rung < 5) return ASKS[rung];
-  return [...(hasAThen(topic) ? [THEN_AND_NOW] : []), ASKS[5][0], canBeTried(topic) ? A_TRIAL : ASKS[5][1]];
-}
 
 /** Minutes by rung, and rungs on which the parent is needed. Own choice. */
 const MINUTES: Record<Rung, number> = { 1: 8, 2: 10, 3: 12, 4: 20, 5: 30 };
@@ -105,8 +115,8 @@ export function promptsFor(plan: Plan, lesson: Lesson, childId: string, rung: Ru
   // What is asked takes turns from lesson to lesson.
   const place = plan.lessons.filter((l) => l.unitId === lesson.unitId).indexOf(lesson);
   const ask = (text: string, n: number): string => {
-    const asks = asksOf(text, rung);
-    return asks[(n + Math.max(0, place)) % asks.length].replace('…', text);
+    const asks = ASKS[rung].filter(({ only }) => !only || only(text));
+    return asks[(n + Math.max(0, place)) % asks.length].text.replace('…', text);
   };
   return [
     ...ideas.slice(0, 4).map((i, n) => made(ask(i.text, n), 'brainstorm')),

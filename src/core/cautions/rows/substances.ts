@@ -130,7 +130,6 @@ export const SUBSTANCES: readonly CautionRow[] = [
       'plaster (?:cast|mould|mold|mix|powder|bandage|wrap|gauze|strip|mask|hand|foot|print|model|relief|tablet)\\w*',
       '(?<!sticking |corn )plaster(?! ?board|s(?!\\p{L})| on (?:it|the (?:knee|finger|doll|wound|cut)))',
       'gypsum',
-      'mod ?roc',
     ),
     reads: 'inHand',
   },
