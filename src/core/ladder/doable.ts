@@ -63,7 +63,7 @@ export const inShort = (topic: string): string =>
     .trim() || topic;
 
 /** The thing itself: “fractions in the kitchen” are fractions. */
-const headOf = (topic: string): string =>
+export const headOf = (topic: string): string =>
   inShort(topic).replace(/\s(?:in|on|from|at|to|with|without|for|through|across|around)\s.*$/iu, '');
 
 export const canBeCooked = (topic: string): boolean => FOOD.test(topic);

@@ -33,6 +33,7 @@ describe('extras proposed for a lesson', () => {
     expect(titles('Roman roads')).not.toMatch(WALK);
     expect(titles('Ponds', ['Frogs'])).toMatch(/A walk to look for frogs/);
     expect(titles('Rivers: from source to mouth')).toMatch(/A walk to look for rivers$/m);
+    expect(titles('Colour from the dye pot')).toMatch(/^A walk to look for colour$/m);
     expect(titles('Fractions in the kitchen')).not.toMatch(/Sort|walk/);
     expect(titles('Field trip to the museum')).toMatch(/^A film on the museum,/m);
     expect(titles('Continents', ['Islands'])).not.toMatch(/Guess first/);

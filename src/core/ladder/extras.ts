@@ -11,6 +11,7 @@ import {
   canBeModelled,
   canBeSorted,
   canBeTried,
+  headOf,
   inShort,
   isNoun,
   nounTopics,
@@ -87,33 +88,39 @@ export const PLAIN_EXTRAS: readonly Outline[] = [
   }),
 ];
 
-type Bears = (topic: string, around: string) => boolean;
-const ofAThing =
-  (bears: Bears): Bears =>
-  (topic, around) =>
-    isNoun(topic) && bears(topic, around);
+interface Bearing {
+  /** @param around what else the lesson says */
+  bears: (topic: string, around: string) => boolean;
+  /** What of the topic stands in the title: all of it in short, or the thing alone, “colour” of “Colour from the dye pot”. */
+  called: (topic: string) => string;
+}
+const ofThings = (bears: Bearing['bears'], called = headOf): Bearing => ({
+  bears: (topic, around) => isNoun(topic) && bears(topic, around),
+  called,
+});
+const ANY_TOPIC: Bearing = { bears: () => true, called: inShort };
 
 /** What a topic must be for an extra that not every topic bears. */
-const BEARS: Readonly<Record<string, Bears>> = {
-  'plain-walk': ofAThing(canBeFound),
-  'plain-plot': ofAThing(canBeFound),
-  'plain-model': ofAThing(canBeModelled),
-  'plain-cook': ofAThing(canBeCooked),
-  'plain-sort': ofAThing(canBeSorted),
-  'plain-paint': isNoun,
-  'plain-guess': canBeTried,
+const BEARING: Readonly<Record<string, Bearing>> = {
+  'plain-walk': ofThings(canBeFound),
+  'plain-plot': ofThings(canBeFound),
+  'plain-model': ofThings(canBeModelled),
+  'plain-sort': ofThings(canBeSorted),
+  'plain-cook': ofThings(canBeCooked, inShort),
+  'plain-paint': ofThings(() => true, inShort),
+  'plain-guess': { bears: canBeTried, called: inShort },
 };
 
-/** The topic of a lesson an extra can be about, in short: the first that can be done so; undefined where there is none. */
+/** What an extra is about, as its title calls it: the first topic that can be done so; undefined where there is none. */
 function topicFor(
   extra: Outline,
   lesson: Pick<Lesson, 'title' | 'topics'>,
   ofUnit: string,
 ): string | undefined {
   const around = [lesson.title, ...lesson.topics.map((t) => t.title), ofUnit].join('\n');
-  const bears = BEARS[extra.id] ?? (() => true);
+  const { bears, called } = BEARING[extra.id] ?? ANY_TOPIC;
   const found = [...nounTopics(lesson, ofUnit), aboutOf(lesson, ofUnit)].find((t) => bears(t, around));
-  return found && inShort(found);
+  return found && called(found);
 }
 
 /** A topic within a sentence: without the capital it begins with, where it is no name. */
